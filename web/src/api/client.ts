@@ -37,7 +37,7 @@ const echoToken: Middleware = {
 
 /** Commands that make something; the same asked for again within a moment is a second press. */
 const makes =
-  /\/api\/(sets|classes|markings|screens|attempts|attempts\/run|log|classes\/file|sets\/\d+\/(copy|prints)|markings\/\d+\/set|classes\/\d+\/plan\/groups\/[^/]+\/set)$/;
+  /\/api\/(sets|classes|markings|screens|attempts|attempts\/run|log|classes\/file|sets\/\d+\/(copy|prints)|markings\/\d+\/(set|scans\/practice)|classes\/\d+\/plan\/groups\/[^/]+\/set)$/;
 const momentOfTwoPresses = 1000;
 const commands = new Map<string, { key: string; pending: number; doneAt: number }>();
 

@@ -37,6 +37,8 @@ export const keys = {
     one: (id: number) => ['marking', id],
     ofClass: (id: number) => ['marking', id, 'class'],
     lineForms: ['line forms'],
+    scans: (id: number) => ['scans', id],
+    scan: (id: number, scan: number | undefined) => ['scans', id, scan],
   },
   papers: {
     one: (id: number) => ['attempt', id],

@@ -76,6 +76,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/scans/{scan}/pages/{page}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Says whose a page is.
+         * @description Says whose a page is.
+         */
+        put: operations["owner"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/scans/{scan}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Confirms an answer, or puts it right.
+         * @description Confirms an answer, or puts it right.
+         */
+        put: operations["confirm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/papers/{pupil}": {
         parameters: {
             query?: never;
@@ -862,6 +902,70 @@ export interface paths {
          * @description Makes a set for those who share a cause.
          */
         post: operations["setFor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/scans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What was brought in for a pile, newest first.
+         * @description What was brought in for a pile, newest first.
+         */
+        get: operations["of_1"];
+        put?: never;
+        /**
+         * Brings in filled pages: a PDF, PNG or JPEG.
+         * @description Brings in filled pages: a PDF, PNG or JPEG. They are read behind this answer.
+         */
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/scans/{scan}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Stops reading; what was read is kept.
+         * @description Stops reading; what was read is kept.
+         */
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/scans/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Has the practice scanner write the pile, scan it and bring it in.
+         * @description Has the practice scanner write the pile, scan it and bring it in.
+         */
+        post: operations["practise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2164,6 +2268,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prints/{code}/squares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Where on the printed pages figures can be written that are read.
+         * @description Where on the printed pages figures can be written that are read.
+         */
+        get: operations["squares"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prints/{code}/classes/{classId}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A sheet for each child of a class, with their name on it, in the order of the register.
+         * @description A sheet for each child of a class, with their name on it, in the order of the register.
+         */
+        get: operations["forClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/prints/jobs/{id}": {
         parameters: {
             query?: never;
@@ -2182,7 +2326,7 @@ export interface paths {
          * Stops a print.
          * @description Stops a print.
          */
-        delete: operations["stop"];
+        delete: operations["stop_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2244,6 +2388,46 @@ export interface paths {
          * @description Strips to cut off as PDF.
          */
         get: operations["stripsFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/scans/{scan}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How far it is, and what was read.
+         * @description How far it is, and what was read.
+         */
+        get: operations["one_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/scans/{scan}/pictures/{page}-{question}.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The picture of an answer, laid straight.
+         * @description The picture of an answer, laid straight.
+         */
+        get: operations["picture"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2463,14 +2647,14 @@ export interface paths {
          * How far something long is.
          * @description How far something long is.
          */
-        get: operations["one_5"];
+        get: operations["one_6"];
         put?: never;
         post?: never;
         /**
          * Stops it as soon as it can be; what was done of it is taken back.
          * @description Stops it as soon as it can be; what was done of it is taken back.
          */
-        delete: operations["stop_1"];
+        delete: operations["stop_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2507,7 +2691,7 @@ export interface paths {
          * The squares of an own paper.
          * @description The squares of an own paper.
          */
-        get: operations["squares"];
+        get: operations["squares_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2967,7 +3151,7 @@ export interface paths {
          * A paper with everything that was written on it.
          * @description A paper with everything that was written on it.
          */
-        get: operations["one_6"];
+        get: operations["one_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3016,6 +3200,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/scans/{scan}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Deletes the pictures of all answers; what was read stays.
+         * @description Deletes the pictures of all answers; what was read stays.
+         */
+        delete: operations["forgetPictures"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/entries/{key}": {
         parameters: {
             query?: never;
@@ -3053,6 +3257,8 @@ export interface components {
             nameLine: boolean;
             largePrint: boolean;
             sentences: boolean;
+            /** @description whether filled pages can be read from a picture; left out where nobody has said so */
+            toBeRead?: boolean;
         };
         /** @enum {string} */
         Operation: "addition" | "subtraction" | "multiplication" | "division" | "square-root";
@@ -3239,6 +3445,88 @@ export interface components {
             words: string;
             /** @description the titles of our sections that are left out */
             without: string[];
+        };
+        OwnerOfPage: {
+            /** Format: int64 */
+            pupil: number;
+        };
+        /** @description An answer on a page. */
+        AskedReading: {
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            question: number;
+        };
+        /** @enum {string} */
+        PageState: "read" | "nobodys" | "twice" | "not-read";
+        /** @description An answer as it was read. */
+        ReadingView: {
+            /** Format: int32 */
+            question: number;
+            /** @description the question as it is written */
+            problem: string;
+            /** @description the answer that is taken, or that waits to be confirmed; empty where nothing stands there */
+            read: string;
+            /**
+             * Format: double
+             * @description how sure the reading is, from 0 to 1
+             */
+            sure: number;
+            /** @description whether it waits to be confirmed */
+            doubtful: boolean;
+            /** @description the answer by the ink alone */
+            without: string;
+            /** @description whether what was read is right */
+            right: boolean;
+            /** @description what stands in the pile where that is something else: what was typed stands above what was read */
+            stands?: string;
+        };
+        /** @enum {string} */
+        ScanState: "reading" | "done" | "stopped" | "failed";
+        /** @description A scan with what was read. */
+        ScanView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            state: components["schemas"]["ScanState"];
+            /** @description what is to be told of all of it; empty where nothing is */
+            say: string;
+            /**
+             * Format: int32
+             * @description how many pages there are; 0 while that is not known
+             */
+            total: number;
+            pages: components["schemas"]["ScannedPageView"][];
+            /** @description the answers that wait to be confirmed, in the order in which they matter */
+            ask: components["schemas"]["AskedReading"][];
+            /** @description whom a page without a name may be of */
+            pupils: components["schemas"]["Pupil"][];
+        };
+        /** @description A page. */
+        ScannedPageView: {
+            /**
+             * Format: int32
+             * @description its place in the file, from 1
+             */
+            page: number;
+            state: components["schemas"]["PageState"];
+            /** @description the code of the printed sheet, and which page of it */
+            sheet?: string;
+            /** Format: int32 */
+            sheetPage?: number;
+            /** @description whose it is; left out where that is not known */
+            pupil?: components["schemas"]["Pupil"];
+            /** @description what is to be told of it; empty where nothing is */
+            say: string;
+            answers: components["schemas"]["ReadingView"][];
+        };
+        ConfirmedReading: {
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            question: number;
+            /** @description what stands there; empty where nothing does */
+            read: string;
         };
         PaperContent: {
             /** @description the code of the sheet this pupil worked on; left out where it stays */
@@ -4335,6 +4623,11 @@ export interface components {
             /** Format: int64 */
             id: number;
         };
+        /** @description A scan that has begun. */
+        BegunScan: {
+            /** Format: int64 */
+            id: number;
+        };
         RestOfPaper: {
             /** @description right or not-reached */
             state: components["schemas"]["AnswerState"];
@@ -5345,6 +5638,53 @@ export interface components {
         };
         /** @enum {string} */
         TableFactTable: "plus" | "minus" | "times";
+        /** @description A page. */
+        PageOfSquares: {
+            /** Format: int32 */
+            page: number;
+            /** @description what its code says, without the pupil */
+            code: string;
+            /**
+             * Format: double
+             * @description in millimetres, as all measures here
+             */
+            width: number;
+            /** Format: double */
+            height: number;
+            squares: components["schemas"]["PrintedSquare"][];
+        };
+        /** @description A square, or the part of one where a small figure goes. */
+        PrintedSquare: {
+            /** Format: int32 */
+            question: number;
+            block: string;
+            /** @description its line, and the column as a power of ten, as on a paper to write on */
+            line: string;
+            /** Format: int32 */
+            place: number;
+            /** @description the part of the square; left out where a figure fills it */
+            anchor?: components["schemas"]["Anchor"];
+            /**
+             * Format: double
+             * @description its middle, from the left edge of the page
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description its middle, from the upper edge
+             */
+            y: number;
+            /**
+             * Format: double
+             * @description how wide it is
+             */
+            size: number;
+            small: boolean;
+        };
+        /** @description The pages of a print that can be read; one on which nothing can has no squares. */
+        SquaresView: {
+            pages: components["schemas"]["PageOfSquares"][];
+        };
         /** @description Pages to look at. */
         ReportView: {
             title: string;
@@ -5352,6 +5692,15 @@ export interface components {
             pages: string[];
             /** @description letters that no font has; a ? stands for them */
             unprintable: string[];
+        };
+        /** @description A scan in a list. */
+        ScanLine: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            state: components["schemas"]["ScanState"];
+            /** Format: date-time */
+            begunAt: string;
         };
         /** @description A likely wrong answer with the codes of what leads to it. */
         KeyAnswerView: {
@@ -5928,6 +6277,73 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnWords"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    owner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
+                page: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnerOfPage"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    confirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConfirmedReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanView"];
                 };
             };
             400: components["responses"]["Refusal400"];
@@ -7364,6 +7780,121 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MadeSet"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanLine"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    bringIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunScan"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    practise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunScan"];
                 };
             };
             400: components["responses"]["Refusal400"];
@@ -9364,6 +9895,61 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    squares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SquaresView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    forClass: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                code: string;
+                classId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     job: {
         parameters: {
             query?: never;
@@ -9390,7 +9976,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    stop: {
+    stop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9514,6 +10100,62 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    one_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
+                page: number;
+                question: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
             400: components["responses"]["Refusal400"];
@@ -9777,7 +10419,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    one_5: {
+    one_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9803,7 +10445,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    stop_1: {
+    stop_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -9856,7 +10498,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    squares: {
+    squares_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10451,7 +11093,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    one_6: {
+    one_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -10505,6 +11147,32 @@ export interface operations {
             header?: never;
             path: {
                 id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    forgetPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
             };
             cookie?: never;
         };

@@ -19,6 +19,7 @@ import { ClassScreen } from '../record/ClassScreen';
 import { PupilScreen } from '../record/PupilScreen';
 import { PiecesScreen } from '../reports/PiecesScreen';
 import { ReportScreen } from '../reports/ReportScreen';
+import { ScanScreen } from '../scan/ScanScreen';
 import { WatchScreen } from '../screens/WatchScreen';
 import { ProjectScreen } from '../sets/ProjectScreen';
 import { SetScreen } from '../sets/SetScreen';
@@ -142,6 +143,7 @@ function SignedIn({ teacher }: { teacher: string }) {
           <Route path="/write/:id" element={<WriteScreen />} />
           <Route path="/marking" element={<MarkingsScreen />} />
           <Route path="/marking/:id" element={<MarkingScreen />} />
+          <Route path="/marking/:id/scans" element={<ScanScreen />} />
           <Route path="/marking/:id/key" element={<ReportScreen kind="key" />} />
           <Route path="/marking/:id/strips" element={<ReportScreen kind="strips" />} />
           <Route path="/marking/:id/marks" element={<ReportScreen kind="marks" />} />

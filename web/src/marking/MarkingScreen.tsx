@@ -77,6 +77,7 @@ function Pile({ marking, forms }: { marking: Marking; forms: Form[] }) {
         <Link to={`/marking/${marking.id}/key`}>Key to print</Link>
         <Link to={`/marking/${marking.id}/strips`}>Strips</Link>
         <Link to={`/marking/${marking.id}/marks`}>Marks</Link>
+        <Link to={`/marking/${marking.id}/scans`}>Scanned pages</Link>
         <TakeIn id={marking.id} />
         <Box sx={{ ml: 'auto' }}>
           <Tabs<View>

@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import { Select } from '../app/Select';
+import { ink } from '../app/theme';
 import { Tick } from '../app/Tick';
 import type { Layout } from './useSets';
 
@@ -20,9 +21,16 @@ const switches = [
   ['sentences', 'Sentences with worked answers'],
 ] as const;
 
+/** Whether filled pages can be read at all; the server says the same. */
+const canBeRead = (layout: Layout) => layout.square >= 7 && layout.setOut && layout.paper !== 'two-a5';
+
 /** How the pages are laid out. */
 export function LayoutForm({ layout, onChange }: Props) {
-  const set = (changes: Partial<Layout>) => onChange({ ...layout, ...changes });
+  const set = (changes: Partial<Layout>) => {
+    const changed = { ...layout, ...changes };
+    // What cannot be read any more is not to be; where it can be again, it is.
+    onChange(canBeRead(changed) ? changed : { ...changed, toBeRead: undefined });
+  };
   return (
     <Box>
       <Select label="Paper" value={layout.paper} options={papers} onChange={(paper) => set({ paper })} />
@@ -58,6 +66,18 @@ export function LayoutForm({ layout, onChange }: Props) {
             onChange={(checked) => set({ [name]: checked })}
           />
         ))}
+        {canBeRead(layout) ? (
+          <Tick
+            label="To be read by a scanner when filled"
+            checked={layout.toBeRead ?? true}
+            onChange={(toBeRead) => set({ toBeRead })}
+          />
+        ) : (
+          <Box sx={{ color: ink.faint, fontSize: 14, mt: 0.5 }}>
+            A scanner can read filled pages with squares of 7 mm or more, numbers set out and one page on a
+            sheet.
+          </Box>
+        )}
       </Box>
     </Box>
   );

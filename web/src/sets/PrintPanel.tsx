@@ -8,6 +8,7 @@ import { Trouble } from '../app/Trouble';
 import { Unprintable } from '../print/Unprintable';
 import { LayoutForm } from './LayoutForm';
 import { PrintFiles } from './PrintFiles';
+import { PrintForClass } from './PrintForClass';
 import { usePages, usePrinting, usePrints } from './usePrinting';
 import { twoColumns } from './twoColumns';
 import type { SetEditor } from './useSetEditor';
@@ -72,6 +73,7 @@ export function PrintPanel({ editor }: { editor: SetEditor }) {
           </Box>
           <Trouble message={printing.fault} />
           <PrintFiles printing={printing} prints={prints.data ?? []} />
+          <PrintForClass prints={prints.data ?? []} />
         </Box>
       </Box>
       <Box sx={{ display: 'grid', gridTemplateRows: 'auto minmax(0, 1fr)', minHeight: 0 }}>

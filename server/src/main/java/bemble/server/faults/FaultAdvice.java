@@ -2,6 +2,7 @@ package bemble.server.faults;
 
 import bemble.core.problem.Fault;
 import bemble.core.problem.Refusal;
+import bemble.server.limits.Limits;
 import bemble.server.storage.ClosedByFullDisk;
 import java.util.List;
 import java.util.Objects;
@@ -25,6 +26,9 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 
@@ -169,6 +173,29 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
         String name = exception.getParameterName();
         return FaultResponse.of(status, "This cannot be done", List.of(new Fault(name,
                 "“" + name + "” is missing in the address. Look it up in the description of the API.")));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestPart(MissingServletRequestPartException exception,
+            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return FaultResponse.of(status, "This cannot be done", List.of(new Fault(exception.getRequestPartName(),
+                "The file is missing. Choose one and bring it in again.")));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(MaxUploadSizeExceededException exception,
+            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return FaultResponse.of(HttpStatus.CONTENT_TOO_LARGE, "This is too large", List.of(new Fault("file",
+                "This file is larger than " + Limits.FILE_KILOBYTES / 1024
+                        + " MB. Scan it with 200 dots an inch in grey, or make two files of it.")));
+    }
+
+    /** A file whose sending broke off, or that was sent as something else. */
+    @ExceptionHandler
+    ResponseEntity<Object> notWhole(MultipartException broken) {
+        LOG.debug("A file did not arrive whole", broken);
+        return FaultResponse.of(HttpStatus.BAD_REQUEST, "This cannot be read", List.of(new Fault("file",
+                "This file did not arrive whole. Bring it in once more.")));
     }
 
     @Override

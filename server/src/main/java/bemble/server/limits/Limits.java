@@ -95,6 +95,11 @@ public final class Limits {
 
     // Things.
 
+    /** Pages of a file that was brought in to be read. */
+    public static final int SCANNED_PAGES = 120;
+    /** Pixels of a page that was brought in, before it is unpacked. */
+    public static final long SCANNED_PIXELS = 40_000_000;
+
     /** Entries of a list that says nothing of its size; a test holds that all in the description of the API do. */
     public static final int LIST = 5000;
     /** Numbers of a problem that are given one by one; a problem has twelve at most, and that is said in its words. */

@@ -66,7 +66,7 @@ class DaySheets {
         for (Handed handed : handed(teacherId, classId, day, order)) {
             String code = codes.computeIfAbsent(Objects.requireNonNull(handed.group().setId()),
                     set -> sheets.freeze(teacherId, set));
-            pages.addAll(sheets.pages(teacherId, code, handed.pupil().name()));
+            pages.addAll(sheets.pages(teacherId, code, handed.pupil().id(), handed.pupil().name()));
         }
         if (pages.isEmpty()) {
             throw new Missing("No sheet of that day is made yet. Print it from the week of the class.");

@@ -72,7 +72,20 @@ public final class PdfWriter {
             stream.stroke();
         } else if (ink instanceof Ink.Text text) {
             text(text, height, fonts, stream);
+        } else if (ink instanceof Ink.Block block) {
+            fill(block.left(), block.top(), block.side(), block.side(), height, stream);
+        } else if (ink instanceof Ink.Code code) {
+            for (CodeModules.Run run : CodeModules.of(code)) {
+                fill(run.left(), run.top(), run.width(), run.height(), height, stream);
+            }
         }
+    }
+
+    private static void fill(double left, double top, double width, double high, float height,
+            PDPageContentStream stream) throws IOException {
+        stream.setNonStrokingColor(0f);
+        stream.addRect(x(left), y(top + high, height), (float) width * POINTS, (float) high * POINTS);
+        stream.fill();
     }
 
     private static void text(Ink.Text text, float height, PageFonts fonts, PDPageContentStream stream)

@@ -48,7 +48,15 @@ public final class SvgWriter {
                     text.size(), Objects.requireNonNull(ANCHORS.get(text.align())),
                     text.bold() ? " font-weight=\"700\"" : ""));
             svg.append(HtmlUtils.htmlEscapeDecimal(printable(text.text()))).append("</text>");
+        } else if (ink instanceof Ink.Block block) {
+            fill(block.left(), block.top(), block.side(), block.side(), svg);
+        } else if (ink instanceof Ink.Code code) {
+            CodeModules.of(code).forEach(run -> fill(run.left(), run.top(), run.width(), run.height(), svg));
         }
+    }
+
+    private static void fill(double left, double top, double width, double height, StringBuilder svg) {
+        svg.append(format("<rect x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>", left, top, width, height));
     }
 
     /** A text in another script as its outline, since a browser may not have its letters; what it says stands beside it. */

@@ -1,5 +1,7 @@
 package bemble.server.sets;
 
+import bemble.core.print.PageLayout;
+import bemble.core.print.PaperSize;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
@@ -51,7 +53,11 @@ public record SetContent(
         }
     }
 
-    /** How the set is printed. */
+    /**
+     * How the set is printed.
+     *
+     * @param toBeRead whether filled pages can be read from a picture; left out where nobody has said so
+     */
     public record LayoutChoice(
             @NotNull(message = "Say which paper.") String paper,
             @NotNull(message = "Say how many columns.") Integer columns,
@@ -61,7 +67,13 @@ public record SetContent(
             @NotNull(message = "Say whether there is room for a check.") Boolean checkRow,
             @NotNull(message = "Say whether there are lines for name and date.") Boolean nameLine,
             @NotNull(message = "Say whether it is large print.") Boolean largePrint,
-            @NotNull(message = "Say whether worked answers have sentences.") Boolean sentences) {}
+            @NotNull(message = "Say whether worked answers have sentences.") Boolean sentences,
+            @Nullable Boolean toBeRead) {
+        /** Where nothing was said, pages can be read if they can be at all. */
+        boolean isToBeRead() {
+            return toBeRead == null ? PageLayout.canBeRead(PaperSize.of(paper), square, setOut) : toBeRead;
+        }
+    }
 
     SetContent with(String otherTitle, List<SetQuestion> others) {
         return new SetContent(otherTitle, tag, operation, rung, want, seed, passMark, others, layout);

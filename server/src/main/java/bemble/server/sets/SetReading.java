@@ -92,7 +92,8 @@ public final class SetReading {
     static PageLayout layout(SetContent content) {
         SetContent.LayoutChoice choice = content.layout();
         return new PageLayout(PaperSize.of(choice.paper()), choice.columns(), choice.square(), choice.setOut(),
-                choice.carryBoxes(), choice.checkRow(), choice.nameLine(), choice.largePrint(), choice.sentences());
+                choice.carryBoxes(), choice.checkRow(), choice.nameLine(), choice.largePrint(), choice.sentences(),
+                choice.isToBeRead());
     }
 
     public static PrintOrder print(SetContent content, String code, HouseStyle style, PrintKind kind) {

@@ -38,6 +38,11 @@ public record MarkResponse(
         @NotNull double unknown,
         @NotNull String say,
         @Nullable Integer leftOut) {
+    /** The slip that a wrong paper fits; null where it is right, or none is likely. */
+    public @Nullable String likeliestSlip() {
+        return verdict != PaperVerdict.RIGHT && !findings.isEmpty() && say.isEmpty() ? findings.get(0).slip() : null;
+    }
+
     /** The same of a paper of which so many figures cannot be read. */
     public MarkResponse without(int figures) {
         return new MarkResponse(verdict, this.figures, answer, notShown, marks, first, check, findings, unknown, say,

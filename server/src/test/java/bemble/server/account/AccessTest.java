@@ -67,6 +67,11 @@ class AccessTest {
             "GET /api/markings/{id}/key/pages", "GET /api/markings/{id}/key.pdf", "GET /api/markings/{id}/strips/pages",
             "GET /api/markings/{id}/strips.pdf", "GET /api/markings/{id}/marks/pages",
             "GET /api/markings/{id}/marks.pdf",
+            "GET /api/markings/{id}/scans", "POST /api/markings/{id}/scans", "POST /api/markings/{id}/scans/practice",
+            "GET /api/markings/{id}/scans/{scan}", "POST /api/markings/{id}/scans/{scan}/stop",
+            "PUT /api/markings/{id}/scans/{scan}/answers", "PUT /api/markings/{id}/scans/{scan}/pages/{page}",
+            "GET /api/markings/{id}/scans/{scan}/pictures/{page}-{question}.jpg",
+            "DELETE /api/markings/{id}/scans/{scan}/pictures",
             "POST /api/markings/{id}/papers/{pupil}/entries", "DELETE /api/markings/{id}/entries/{key}",
             "GET /api/screens/{id}", "GET /api/screens/{id}/live", "POST /api/screens/{id}/end",
             "POST /api/screens/{id}/reopen",
@@ -122,6 +127,14 @@ class AccessTest {
                 Map.of());
         OWN.put("pupils", schoolClass.get("pupils").get(1).get("id").asString());
         OWN.put("markings", session.get("markingId").asString());
+        server.sql(
+                "insert into scan (teacher_id, marking_id, name, state, begun_at) select teacher_id, id, 'pages', 'done', begun_at "
+                        + "from marking where id = " + OWN.get("markings"));
+        server.sql(
+                "insert into scan_page (scan_id, page, state, say) select max(id), 1, 'not-read', 'no code' from scan");
+        server.sql("insert into scan_answer (scan_id, page, question, said, ink, sure, doubtful, figures, picture) "
+                + "select max(id), 1, 1, '', '', 0, true, '[]', x'00' from scan");
+        OWN.put("scans", Long.toString(server.count("select max(id) from scan")));
         OWN.put("screens", session.get("id").asString());
         OWN.put("attempts", in.get("own").get("questions").get(0).get("paper").asString());
     }
@@ -138,15 +151,22 @@ class AccessTest {
         String kind = parts[1].split("/")[2];
         String path = parts[1].replace("/term", parts[0].equals("PUT") ? "/term?revision=0" : "/term")
                 .replace("{id}", OWN.getOrDefault(kind, "1")).replace("{pupil}", OWN.get("pupils"))
-                .replace("{question}", "1")
+                .replace("{scan}", OWN.getOrDefault("scans", "1")).replace("{question}", "1")
                 .replace("{rung}", "addition-one-carry").replace("{key}", "g1")
                 .replace("{day}", owner.dayPlanned(OWN.get("classes"))).replaceAll("\\{[^}]*}", "1");
         String body = parts[0].equals("GET") || parts[0].equals("DELETE") ? null : BODIES.getOrDefault(address, "{}");
-        String type = address.endsWith("/list") || address.endsWith("/import") ? "text/csv" : "application/json";
+        String type = address.endsWith("/list") || address.endsWith("/import") ? "text/csv"
+                : address.equals(FILLED_PAGES) ? "multipart/form-data; boundary=x" : "application/json";
         return who.send(parts[0], path, body, type).status();
     }
 
+    private static final String FILLED_PAGES = "POST /api/markings/{id}/scans";
+
     private static final Map<String, String> BODIES = Map.ofEntries(
+            Map.entry(FILLED_PAGES,
+                    "--x\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a.pdf\"\r\n\r\n%PDF\r\n--x--\r\n"),
+            Map.entry("PUT /api/markings/{id}/scans/{scan}/answers", "{\"page\":1,\"question\":1,\"read\":\"7\"}"),
+            Map.entry("PUT /api/markings/{id}/scans/{scan}/pages/{page}", "{\"pupil\":1}"),
             Map.entry("POST /api/attempts/{id}/figures", "{\"from\":0,\"figures\":[]}"),
             Map.entry("POST /api/in/papers/{id}/figures", "{\"from\":0,\"figures\":[]}"),
             Map.entry("PUT /api/attempts/{id}/settings",

@@ -1,7 +1,6 @@
 package bemble.server.log.papers;
 
 import bemble.core.entry.GivenAnswer;
-import bemble.core.marking.PaperVerdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
 import bemble.core.problem.Problem;
@@ -123,12 +122,10 @@ public class PupilPapers {
                 continue;
             }
             attempts.keep(teacherId, attempt.entry().id(), marked);
-            boolean wrong = marked.verdict() != PaperVerdict.RIGHT;
             String answer = meant(attempt, marked.answer().text());
             handed.add(new Handed(Objects.requireNonNull(attempt.question()),
                     answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())), false,
-                    wrong && !marked.findings().isEmpty() && marked.say().isEmpty() ? marked.findings().get(0).slip()
-                            : null,
+                    marked.likeliestSlip(),
                     marked.marks()));
         }
         return handed;

@@ -2,6 +2,7 @@ package bemble.server.sets.printed;
 
 import bemble.core.print.Page;
 import bemble.server.faults.Missing;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import java.util.List;
@@ -26,8 +27,8 @@ public class NamedSheets {
         return prints.freeze(teacherId, setId).code();
     }
 
-    /** The pages of a frozen set with a pupil's name on them. */
-    public List<Page> pages(TeacherId teacherId, String code, String name) {
-        return prints.named(prints.find(teacherId, code), name);
+    /** The pages of a frozen set for a pupil, with their name and what says so to a machine. */
+    public List<Page> pages(TeacherId teacherId, String code, PupilId pupilId, String name) {
+        return prints.named(prints.find(teacherId, code), pupilId, name);
     }
 }

@@ -8,6 +8,7 @@ import bemble.core.print.PrintOrder;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.Missing;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.print.PdfWriter;
@@ -129,9 +130,9 @@ class PrintService {
                 .get(0);
     }
 
-    /** The pages of a print with somebody's name on them. */
-    List<Page> named(StoredPrint print, String name) {
-        return Pages.of(order(print, PrintKind.QUESTIONS).named(name));
+    /** The pages of a print for a pupil, with their name and what says so to a machine. */
+    List<Page> named(StoredPrint print, PupilId pupilId, String name) {
+        return Pages.of(order(print, PrintKind.QUESTIONS).named(name, pupilId.value()));
     }
 
     /** The PDF as it was printed; written again from what was frozen where the file is gone. */

@@ -1,0 +1,81 @@
+package bemble.server.scan;
+
+import bemble.core.entry.GivenAnswer;
+import bemble.core.order.WorkOrder;
+import bemble.core.scan.FigureChances;
+import bemble.core.scan.FigureRead;
+import bemble.core.scan.QuestionRead;
+import bemble.core.scan.ReadSquare;
+import bemble.core.scan.asked.AskedOnPage;
+import bemble.core.slip.KeptRules;
+import bemble.core.working.MarkKind;
+import bemble.server.writing.FigureRequest;
+import bemble.server.writing.MarkRequest;
+import bemble.server.writing.MarkResponse;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * What was read of a question as a paper like one written at a screen: its figures, the answer that stands there, and how it is marked.
+ *
+ * @param figures what stands in its squares; a small figure that is not clear is one that nobody can read
+ * @param said the answer in plain digits; empty where nothing stands there
+ * @param ink the answer by the ink alone
+ * @param marked how the paper is marked; null where that failed
+ */
+record ReadPaper(List<FigureRequest> figures, String said, String ink, @Nullable MarkResponse marked) {
+    private static final Logger LOG = LoggerFactory.getLogger(ReadPaper.class);
+    private static final String UNCLEAR = "?";
+
+    static ReadPaper of(AskedOnPage asked, QuestionRead read, KeptRules rules) {
+        List<FigureRequest> figures = figures(read, read.answer().kinds());
+        return new ReadPaper(figures, answer(asked, figures, rules),
+                answer(asked, figures(read, read.answer().without()), rules), marked(asked, figures, false, rules));
+    }
+
+    /** @param answer what stands in the squares of the answer, in their order */
+    private static List<FigureRequest> figures(QuestionRead read, int[] answer) {
+        List<FigureRequest> figures = new ArrayList<>();
+        for (FigureRead each : read.figures()) {
+            int at = read.answerSquares().indexOf(each.square());
+            int kind = at < 0 ? each.kind() : answer[at];
+            if (kind < FigureChances.EMPTY || kind == FigureChances.STRUCK) {
+                figures.add(figure(each, kind));
+            }
+        }
+        return figures;
+    }
+
+    private static FigureRequest figure(FigureRead read, int kind) {
+        ReadSquare square = read.square();
+        boolean struck = kind == FigureChances.STRUCK;
+        // An answer's figure is as sure as the answer; a carry misread never makes a paper wrong.
+        boolean unclear = !struck && !square.answer() && read.isDoubtful();
+        return new FigureRequest(square.block().id(), square.line().id(), square.place(),
+                square.anchor() == null ? null : square.anchor().id(),
+                struck ? MarkKind.STRIKE.id() : MarkKind.DIGIT.id(),
+                struck ? "" : unclear ? UNCLEAR : Integer.toString(kind));
+    }
+
+    /** The number that stands there, in plain digits, as papers written at screens are read. */
+    private static String answer(AskedOnPage asked, List<FigureRequest> figures, KeptRules rules) {
+        MarkResponse read = marked(asked, figures, true, rules);
+        String text = read == null ? "" : read.answer().text();
+        return GivenAnswer.plain(text, asked.style().answersWritten(), text);
+    }
+
+    /** No failure of one paper may end a scan: its answer is there, and its working is not judged. */
+    private static @Nullable MarkResponse marked(AskedOnPage asked, List<FigureRequest> figures, boolean answerAlone,
+            KeptRules rules) {
+        try {
+            WorkOrder order = new WorkOrder(asked.problem(), null, asked.style(), null);
+            return MarkRequest.of(order, figures, false, answerAlone, false).response(rules);
+        } catch (RuntimeException | StackOverflowError failure) {
+            LOG.error("A paper of {} that was read could not be judged", asked.problem().text(), failure);
+            return null;
+        }
+    }
+}

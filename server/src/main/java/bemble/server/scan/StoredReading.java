@@ -1,0 +1,24 @@
+package bemble.server.scan;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was read for a question.
+ *
+ * @param said the answer as it is taken
+ * @param ink the answer by the ink alone
+ * @param sure how sure the reading is, from 0 to 1
+ * @param doubtful whether it waits to be confirmed
+ * @param slip the slip that the whole paper fits, or null
+ * @param figures the figures of the paper as they were read, as JSON
+ */
+record StoredReading(int page, int question, String said, String ink, double sure, boolean doubtful,
+        @Nullable String slip,
+        @Nullable Integer marksGiven, @Nullable Integer marksOf, String figures) {
+    /** The same once a teacher has said what stands there; where that is something else, the working was misread with it. */
+    StoredReading confirmed(String other) {
+        boolean same = other.equals(said);
+        return new StoredReading(page, question, other, ink, sure, false, same ? slip : null, same ? marksGiven : null,
+                same ? marksOf : null, figures);
+    }
+}
