@@ -1,4 +1,5 @@
 import { Box } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useState } from 'react';
 import { ShowMore } from '../app/ShowMore';
 import { digits, ink } from '../app/theme';
@@ -61,7 +62,6 @@ function OneReading({ name, reading, source, onChoose }: OneProps) {
       component="button"
       type="button"
       onClick={onChoose}
-      aria-label={`${name}, question ${reading.question}, ${reading.problem}: read as ${said}, ${reading.right ? 'right' : 'wrong'}. Put right`}
       sx={{
         font: 'inherit',
         color: ink.ink,
@@ -88,6 +88,9 @@ function OneReading({ name, reading, source, onChoose }: OneProps) {
       </Box>
       <Box sx={{ color: ink.faint, fontSize: 13 }}>
         {name} · {reading.question}
+        <span style={visuallyHidden}>
+          , {reading.problem}, {reading.right ? 'right' : 'wrong'}; put right
+        </span>
         {reading.stands !== undefined && ` · you typed ${reading.stands || 'nothing'}`}
       </Box>
     </Box>

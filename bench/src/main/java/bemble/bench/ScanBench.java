@@ -87,10 +87,10 @@ public final class ScanBench {
         @Override
         public String toString() {
             return String.format(Locale.ROOT,
-                    "pages found %d of %d, misplaced %d; questions refused %d of %d; digits %.2f %%, small %.1f %%, "
+                    "pages found %d of %d; questions refused %d of %d, misplaced %d; digits %.2f %%, small %.1f %%, "
                             + "empty %.2f %%, struck %.1f %%; answers right %.1f %% (ink alone %.1f %%), taken unasked %.1f %%, of these wrong "
                             + "%.2f %%; wrong taken for right unasked %d of %d; %.0f ms a page",
-                    found, pages, misplaced, refused, questions,
+                    found, pages, refused, questions, misplaced,
                     share(digitsRight, digits), share(smallRight, small), share(emptyRight, empty),
                     share(struckRight, struck),
                     share(answersRight, answers), share(inkRight, answers), share(taken, answers),
@@ -200,6 +200,8 @@ public final class ScanBench {
 
     private void compare(QuestionRead read, AskedOnPage asked, Written written, Count count) {
         Map<List<Object>, Integer> truth = truth(asked.question(), written);
+        int digitsBefore = count.digits;
+        int rightBefore = count.digitsRight;
         for (FigureRead figure : read.figures()) {
             if (figure.square().given() != null) {
                 continue;
@@ -217,6 +219,8 @@ public final class ScanBench {
                 count.digitsRight += same ? 1 : 0;
             }
         }
+        // Where most figures are others the squares were not where they were thought to be.
+        count.misplaced += 2 * (count.digitsRight - rightBefore) < count.digits - digitsBefore ? 1 : 0;
         truth.forEach((at, kind) -> {
             if (kind == FigureChances.STRUCK && at.get(3) == Anchor.MIDDLE) {
                 count.struck++;

@@ -93,7 +93,7 @@ public final class TrainFigureNet {
 
     public static void main(String[] arguments) throws IOException {
         RealFigures real = RealFigures.read(Path.of(arguments[0]));
-        int count = arguments.length > 3 ? Integer.parseInt(arguments[3]) : 120_000;
+        int count = arguments.length > 3 ? Integer.parseInt(arguments[3]) : 240_000;
         long begun = System.currentTimeMillis();
         Squares squares = Squares.drawn(count, SEED, real.learnt());
         System.out.printf(Locale.ROOT, "%d squares drawn in %d s%n", count,

@@ -18,7 +18,7 @@ public record AnswerRead(int[] kinds, double sure, int[] without) {
     private static final double ANYTHING_ELSE = 0.15;
     private static final int FIGURES_OR_NOTHING = 11;
     /** A reading that is less sure is asked about. */
-    private static final double SURE = 0.95;
+    private static final double SURE = 0.98;
 
     /**
      * Something a child may have written.

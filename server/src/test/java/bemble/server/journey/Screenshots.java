@@ -3,7 +3,10 @@ package bemble.server.journey;
 import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
 import bemble.server.running.TeacherAtScreen;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 
 /** Takes a picture of each main view from the demo data; {@code ./bemble screenshots} runs it. */
@@ -57,7 +60,6 @@ final class Screenshots {
         teacher.page().getByTestId("picture").waitFor();
         take("board-mistake");
         teacher.key("Escape");
-        paper("386 × 47", null, 6, "paper-long-multiplication");
         teacher.page().navigate(server.address() + "/lessons/rung~subtraction-two-exchanges");
         teacher.see("45 minutes");
         take("lesson");
@@ -84,6 +86,14 @@ final class Screenshots {
         teacher.press("What it shows");
         teacher.see("Pupils who share a cause");
         take("marking-class");
+        teacher.press("Paper by paper");
+        teacher.open("Scanned pages");
+        teacher.press("Put the pile through the practice scanner");
+        teacher.see("Read without asking");
+        teacher.page().getByLabel("Reading")
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
+        teacher.page().waitForLoadState(LoadState.NETWORKIDLE);
+        take("scan");
         teacher.open("House style");
         teacher.see("The carry is added");
         take("house-style");
