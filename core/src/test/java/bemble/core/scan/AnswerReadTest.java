@@ -57,16 +57,16 @@ class AnswerReadTest {
     @Test
     void whatIsUnclearIsAskedAndWhatIsClearIsNot() {
         assertThat(AnswerRead
-                .of(List.of(mostly(5, 0.98, 6), mostly(7, 0.98, 1)), List.of(new Likely(new int[] {5, 7}, 0.7)))
+                .of(List.of(mostly(5, 0.995, 6), mostly(7, 0.995, 1)), List.of(new Likely(new int[] {5, 7}, 0.7)))
                 .isDoubtful()).isFalse();
         assertThat(AnswerRead
-                .of(List.of(mostly(5, 0.98, 6), mostly(8, 0.98, 1)), List.of(new Likely(new int[] {5, 7}, 0.7)))
+                .of(List.of(mostly(5, 0.995, 6), mostly(8, 0.995, 1)), List.of(new Likely(new int[] {5, 7}, 0.7)))
                 .isDoubtful()).as("a clear other answer").isFalse();
         assertThat(AnswerRead
-                .of(List.of(mostly(5, 0.98, 6), mostly(8, 0.6, 3)), List.of(new Likely(new int[] {5, 7}, 0.7)))
+                .of(List.of(mostly(5, 0.995, 6), mostly(8, 0.6, 3)), List.of(new Likely(new int[] {5, 7}, 0.7)))
                 .isDoubtful()).as("an unclear other answer").isTrue();
         assertThat(AnswerRead
-                .of(List.of(mostly(5, 0.98, 6), mostly(7, 0.4, 1)), List.of(new Likely(new int[] {5, 7}, 0.7)))
+                .of(List.of(mostly(5, 0.995, 6), mostly(7, 0.4, 1)), List.of(new Likely(new int[] {5, 7}, 0.7)))
                 .isDoubtful()).as("the right one, in ink that hardly shows it").isTrue();
     }
 

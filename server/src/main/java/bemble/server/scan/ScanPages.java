@@ -7,6 +7,7 @@ import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.ScanId;
 import bemble.server.ids.TeacherId;
+import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.PileSheet;
@@ -79,11 +80,13 @@ class ScanPages {
 
     private static ReadingView view(OpenPile open, @Nullable Pupil pupil, Problem problem, StoredReading reading) {
         MarkedAnswer stands = pupil == null ? null : open.answer(pupil.id(), reading.question());
-        boolean other = stands != null && !reading.doubtful() && !stands.said().equals(reading.said());
-        String right = PileSheet.right(problem, open.style());
+        String shown = PileSheet.right(problem, open.style());
+        String right = GivenAnswer.plain(shown, open.style().answersWritten(), shown);
+        // What is marked as right says so without saying what.
+        String said = stands == null ? null : stands.state() == AnswerState.RIGHT ? right : stands.said();
+        boolean other = said != null && !reading.doubtful() && !said.equals(reading.said());
         return new ReadingView(reading.question(), open.style().problem(problem), open.style().answer(reading.said()),
-                reading.sure(), reading.doubtful(), open.style().answer(reading.ink()),
-                GivenAnswer.plain(right, open.style().answersWritten(), right).equals(reading.said()),
-                other && stands != null ? stands.shownIn(open.style()).given() : null);
+                reading.sure(), reading.doubtful(), open.style().answer(reading.ink()), right.equals(reading.said()),
+                other && said != null ? open.style().answer(said) : null);
     }
 }
