@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
 import bemble.core.given.SheetReader;
+import bemble.core.given.Trials;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
@@ -29,7 +30,7 @@ class ColumnAdditionTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
     void randomSumsAgreeWithBigDecimalInEveryStyle(long seed) {
         RandomGenerator random = RandomNumbers.seeded(seed);
-        for (int i = 0; i < 400; i++) {
+        for (int i = 0; i < Trials.of(150); i++) {
             List<Numeral> addends = Stream.generate(() -> RandomNumbers.decimal(random, 40))
                     .limit(2 + random.nextInt(11)).toList();
             HouseStyle style = RandomStyles.next(random);

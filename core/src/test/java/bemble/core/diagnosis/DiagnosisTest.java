@@ -1,12 +1,12 @@
 package bemble.core.diagnosis;
 
-import bemble.core.entry.RightAnswer;
-import bemble.core.diagnosis.outcome.Answers;
-import bemble.core.entry.GivenAnswer;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.diagnosis.outcome.Answers;
+import bemble.core.entry.GivenAnswer;
+import bemble.core.entry.RightAnswer;
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.Answer;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
@@ -39,7 +39,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What went wrong in answers: by one answer, by a paper of them, and what to ask next. */
 class DiagnosisTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 60) / 12 + 1;
+    private static final int PROBLEMS = Trials.of(36) / 12 + 1;
 
     static Stream<KnownSlip> slips() {
         return Slips.ALL.stream();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
@@ -26,7 +27,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** A child who has one fact wrong, and every rule right, is said to have that fact wrong and no rule broken. */
 class FactsKnownWronglyTest {
-    private static final int PUPILS = Integer.getInteger("bemble.problems", 60) / 3;
+    private static final int PUPILS = Trials.of(36) / 3;
     private static final int QUESTIONS = 10;
     private static final int SHOWN = 3;
     private static final double SAID = 0.8;

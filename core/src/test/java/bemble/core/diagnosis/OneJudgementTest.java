@@ -1,10 +1,10 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.outcome.Answers;
-
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.method.EveryMethodTest;
@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 
 /** The same answers give the same judgement, in whatever order they are asked about and however many threads work. */
 class OneJudgementTest {
-    private static final int PAPERS = Integer.getInteger("bemble.problems", 60) / 2;
+    private static final int PAPERS = Trials.of(60) / 2;
 
     /** @param given what was answered to each question */
     private record Paper(int number, List<Problem> questions, List<String> given) {}

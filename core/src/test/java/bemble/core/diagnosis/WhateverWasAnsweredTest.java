@@ -1,10 +1,10 @@
 package bemble.core.diagnosis;
 
-import bemble.core.diagnosis.outcome.Answers;
-
 import static org.assertj.core.api.Assertions.assertThatCode;
 
+import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
@@ -32,7 +32,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Whatever was answered, it is judged: a hand that cannot go on, or a number of any length, is no reason to say nothing. */
 class WhateverWasAnsweredTest {
-    private static final int PAPERS = Integer.getInteger("bemble.problems", 60) / 6 + 1;
+    private static final int PAPERS = Trials.of(60) / 6 + 1;
 
     /** Each of these stopped the judgement once: a habit of the one answer gets stuck in the other. */
     @ParameterizedTest

@@ -3,6 +3,7 @@ package bemble.core.estimate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
@@ -23,7 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class HeadEstimateTest {
-    private static final int PROBLEMS = 200 * Integer.getInteger("bemble.problems", 60);
+    private static final int PROBLEMS = 200 * Trials.of(60);
     private static final BigDecimal FIFTH = new BigDecimal("0.2");
     private static final HouseStyle FIRST = HouseStyle.USUAL.with(Map.of("estimateFirst", "yes"));
 

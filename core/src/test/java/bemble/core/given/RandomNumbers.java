@@ -8,10 +8,13 @@ import java.util.random.RandomGeneratorFactory;
 public final class RandomNumbers {
     private static final String FAVOURED = "00123456789959";
 
+    private static final long NIGHT = Long.getLong("bemble.night", 0);
+
     private RandomNumbers() {}
 
+    /** The same numbers each time, but for the night, which has others ({@code -Dbemble.night}). */
     public static RandomGenerator seeded(long seed) {
-        return RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        return RandomGeneratorFactory.of("L64X128MixRandom").create(seed + NIGHT * 1_000_003);
     }
 
     public static Numeral whole(RandomGenerator random, int mostDigits) {

@@ -3,6 +3,7 @@ package bemble.core.marking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.method.EveryMethodTest;
@@ -24,7 +25,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What is crossed out is gone, and what replaces it counts, right or wrong. */
 class CrossedOutTest {
-    private static final int PAPERS = Integer.getInteger("bemble.problems", 60) / 5;
+    private static final int PAPERS = Trials.of(60) / 5;
 
     /** Where the new figure is written. */
     private enum Where {

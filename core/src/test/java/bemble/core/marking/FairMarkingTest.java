@@ -3,6 +3,7 @@ package bemble.core.marking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.method.EveryMethodTest;
@@ -42,7 +43,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What is right counts, however it was written and whatever was left out; what is wrong is never right. */
 class FairMarkingTest {
-    private static final int PAPERS = Integer.getInteger("bemble.problems", 30);
+    private static final int PAPERS = Trials.of(15);
     private static final HouseStyle USUAL = HouseStyle.USUAL;
 
     private static List<PaperFigure> careful(Problem problem, MethodName method, HouseStyle style) {

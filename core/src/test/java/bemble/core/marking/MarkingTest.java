@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.core.given.NamedSlips;
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
+import bemble.core.given.Trials;
 import bemble.core.hand.Answer;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Stuck;
@@ -48,7 +49,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Papers of careful hands, of hands that slip and of nobody in particular, marked. */
 class MarkingTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 20);
+    private static final int PROBLEMS = Trials.of(10);
 
     /** What a hand leaves on the paper, as somebody types it in. */
     static List<PaperFigure> paperOf(Written written, boolean given, boolean small) {

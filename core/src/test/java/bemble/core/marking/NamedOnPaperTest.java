@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
+import bemble.core.given.Trials;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Method;
 import bemble.core.hand.Stuck;
@@ -33,7 +34,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What a slip leaves on a paper is put down to that slip: on the whole paper, and on one of which only the answer stands. */
 class NamedOnPaperTest {
-    private static final int PAPERS = Integer.getInteger("bemble.problems", 5);
+    private static final int PAPERS = Trials.of(3);
     private static final int TRIED = 40;
     /** Of so few papers one more or less is luck: a share is held to by a run over more of them. */
     private static final int FEW = 20;

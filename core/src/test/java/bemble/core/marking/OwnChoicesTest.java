@@ -3,6 +3,7 @@ package bemble.core.marking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.FreeQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Question;
@@ -31,7 +32,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Where the writer is free, every choice is right that meets the condition; what follows from it is held to be right or wrong. */
 class OwnChoicesTest {
-    private static final int PAPERS = Integer.getInteger("bemble.problems", 60) / 2;
+    private static final int PAPERS = Trials.of(60) / 2;
 
     /** A careful hand that chooses as it is told, else by chance. */
     private record Chooser(Deque<String> told, RandomGenerator random) implements Hand {

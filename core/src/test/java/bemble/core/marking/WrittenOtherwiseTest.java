@@ -3,6 +3,7 @@ package bemble.core.marking;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.method.Methods;
@@ -39,7 +40,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** The same answer written in other ways: what stands there, what is said, and that each way is right for the others. */
 class WrittenOtherwiseTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 60);
+    private static final int PROBLEMS = Trials.of(60);
 
     private static Problem read(String problem) {
         return ProblemText.kept(problem);

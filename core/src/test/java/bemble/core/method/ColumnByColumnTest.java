@@ -8,6 +8,7 @@ import bemble.core.addition.RunningRecord;
 import bemble.core.division.digits.DivisionRecord;
 import bemble.core.division.digits.DivisionStage;
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.multiplication.box.AreaRecord;
 import bemble.core.multiplication.crosswise.CrossedColumn;
 import bemble.core.multiplication.crosswise.CrosswiseRecord;
@@ -47,7 +48,7 @@ import org.junit.jupiter.api.Test;
  * the quotient so far takes away.
  */
 class ColumnByColumnTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 300);
+    private static final int PROBLEMS = Trials.of(300);
     private static final BigInteger TEN = BigInteger.TEN;
     private static final BigInteger HUNDRED = BigInteger.valueOf(100);
 

@@ -6,6 +6,7 @@ import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
 import bemble.core.given.RecordInvariants;
 import bemble.core.given.SheetReader;
+import bemble.core.given.Trials;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
@@ -31,7 +32,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Random problems in random house styles, by every method and with every check, held against big numbers. */
 public class EveryMethodTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 300);
+    private static final int PROBLEMS = Trials.of(200);
     private static final int MOST_DIGITS = 14;
 
     @ParameterizedTest

@@ -3,6 +3,7 @@ package bemble.core.slip;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
+import bemble.core.given.Trials;
 import bemble.core.hand.WorkRecord;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.EveryMethodTest;
@@ -33,7 +34,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What a slipped hand did is kept as what a careful one did: the record alone tells the answer. */
 class SlipRecordsTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 60);
+    private static final int PROBLEMS = Trials.of(60);
 
     static List<KnownSlip> inColumns() {
         return Slips.ALL.stream().filter(slip -> slip.methods().contains(MethodName.COLUMN)

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
 import bemble.core.given.SlipModels;
+import bemble.core.given.Trials;
 import bemble.core.given.Vectors;
 import bemble.core.hand.Answer;
 import bemble.core.hand.FactQuestion;
@@ -57,7 +58,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Hands that break a rule: what they write, what is said of it, and where it shows. */
 class SlipsTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 300);
+    private static final int PROBLEMS = Trials.of(120);
     /** So many problems are drawn until a slip has been seen often enough; some happen in one of hundreds. */
     private static final int MOST_TRIED = 2400;
     /**

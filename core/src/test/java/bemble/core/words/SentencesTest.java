@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
+import bemble.core.given.Trials;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
@@ -20,7 +21,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What is said can be said in one breath, in words that belong to a class, and ends with what came out. */
 class SentencesTest {
-    private static final int PROBLEMS = 4 * Integer.getInteger("bemble.problems", 60);
+    private static final int PROBLEMS = 4 * Trials.of(60);
     /** About 22 words; the tries for a digit of a root are three short sums in a row. */
     private static final int BREATH = 24;
     private static final Pattern NOT_FOR_A_CLASS =

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
+import bemble.core.given.Trials;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
@@ -21,7 +22,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** What lines and blocks are called, as values and as text that comes back from a browser or a file. */
 class NamesTest {
-    private static final int PROBLEMS = Integer.getInteger("bemble.problems", 40);
+    private static final int PROBLEMS = Trials.of(40);
 
     @ParameterizedTest
     @EnumSource(value = MethodName.class, mode = EnumSource.Mode.EXCLUDE, names = "MATCHING_COLUMNS")
