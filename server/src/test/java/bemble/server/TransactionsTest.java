@@ -22,6 +22,7 @@ import java.util.concurrent.Future;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.locks.Lock;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -29,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
  * Whoever is in a transaction holds a connection, and rows that others want. Nobody may wait there for somebody else, who may
  * be waiting for the same connection or row.
  */
+@Tag("slow")
 class TransactionsTest {
     private static final List<Class<?>> WAITED_FOR = List.of(Lock.class, Semaphore.class, Future.class,
             CountDownLatch.class, BlockingQueue.class);

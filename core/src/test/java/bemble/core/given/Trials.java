@@ -11,6 +11,11 @@ public final class Trials {
 
     /** So many of what a test usually tries, one at least. */
     public static int of(int usual) {
-        return Math.max(1, (int) Math.round(usual * SHARE));
+        return of(usual, 1);
+    }
+
+    /** The same, with fewer than so many never: where a test waits for something to happen. */
+    public static int of(int usual, int least) {
+        return Math.max(least, (int) Math.round(usual * SHARE));
     }
 }

@@ -42,14 +42,16 @@ import java.util.Objects;
 import java.util.Random;
 import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Papers of careful hands, of hands that slip and of nobody in particular, marked. */
+@Tag("slow")
 class MarkingTest {
-    private static final int PROBLEMS = Trials.of(10);
+    private static final int PROBLEMS = Trials.of(10, 6);
 
     /** What a hand leaves on the paper, as somebody types it in. */
     static List<PaperFigure> paperOf(Written written, boolean given, boolean small) {

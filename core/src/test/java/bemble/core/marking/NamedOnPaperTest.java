@@ -28,11 +28,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What a slip leaves on a paper is put down to that slip: on the whole paper, and on one of which only the answer stands. */
+@Tag("slow")
 class NamedOnPaperTest {
     private static final int PAPERS = Trials.of(3);
     private static final int TRIED = 40;

@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -32,6 +33,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Questions drawn to wishes; what they have is counted here from their digits alone. */
+@Tag("slow")
 class DraftTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """

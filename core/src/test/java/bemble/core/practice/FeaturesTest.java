@@ -24,11 +24,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.random.RandomGenerator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Features of random problems, held against what follows from the whole numbers alone; and how evenly they are drawn. */
+@Tag("slow")
 class FeaturesTest {
     private static final BigInteger TEN = BigInteger.TEN;
 

@@ -28,11 +28,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Pages that invented hands have filled, seen through a device, found and read. How well over many is measured in the bench. */
+@Tag("slow")
 class FilledPagesTest {
     private static final HouseStyle STYLE = HouseStyle.USUAL;
     private static final List<Problem> PROBLEMS = IntStream.range(0, 6).mapToObj(i -> ProblemText.kept(

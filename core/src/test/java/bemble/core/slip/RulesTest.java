@@ -35,12 +35,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.random.RandomGenerator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** The language of rules worked out: what it can say, and that what it says is a slip like any other. */
+@Tag("slow")
 class RulesTest {
     private static final Path PAGE = Path.of("..", "docs", "rules.md");
 

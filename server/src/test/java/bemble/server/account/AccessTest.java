@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -21,6 +22,7 @@ import tools.jackson.databind.JsonNode;
  * Who may ask for what, for every address of the API's own description: nobody signed in, a pupil who has come in with a
  * code, another teacher, and the owner. An address without a row fails.
  */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class AccessTest {
     /** Open to everybody at this computer, storing nothing. */

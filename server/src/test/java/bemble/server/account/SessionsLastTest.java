@@ -6,10 +6,12 @@ import bemble.server.running.Client;
 import bemble.server.running.RunningServer;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Who is in is still in after Bemble was started anew. */
+@Tag("slow")
 class SessionsLastTest {
     @Test
     void aTeacherAndAChildInTheMiddleOfAPaperAreStillInAfterARestart() {

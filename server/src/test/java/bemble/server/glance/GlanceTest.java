@@ -13,12 +13,14 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What is seen at a glance is counted again from what was marked. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class GlanceTest {
     private static Client teacher;

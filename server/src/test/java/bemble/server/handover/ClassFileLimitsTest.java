@@ -8,6 +8,7 @@ import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +17,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A class's file whose texts are as long as they may be, and one letter longer. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ClassFileLimitsTest {
     private static final String FILE =

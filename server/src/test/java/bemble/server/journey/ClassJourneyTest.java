@@ -19,11 +19,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** A class and its record: a week from its plan to what comes next, pupils at screens, names in and out. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ClassJourneyTest {
     private static Locator button(Page page, String name) {

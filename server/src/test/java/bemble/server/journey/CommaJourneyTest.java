@@ -13,11 +13,13 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** A house style with the decimal comma, from a set through board, pile, writing and print. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class CommaJourneyTest {
     private static Client client;

@@ -12,10 +12,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Sunday evening: an account, nothing else, and what leads on from there. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class FirstStepsJourneyTest {
     private static Locator toBegin(Page page) {

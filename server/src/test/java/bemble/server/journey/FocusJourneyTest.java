@@ -8,10 +8,12 @@ import bemble.server.running.TeacherAtScreen;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** After each press the focus stands where one goes on, and every page has its title. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class FocusJourneyTest {
     private static void presses(Page page, AriaRole role, String name) {

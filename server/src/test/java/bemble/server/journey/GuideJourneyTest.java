@@ -10,11 +10,13 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Help on every screen, and the guide it leads to. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class GuideJourneyTest {
     private static final List<String> SCREENS =

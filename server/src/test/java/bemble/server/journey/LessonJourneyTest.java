@@ -16,12 +16,14 @@ import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** A lesson from the week to the board: walked with a clicker, changed on the way, kept. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class LessonJourneyTest {
     private static final String STEP = "/lessons/rung~subtraction-one-exchange";

@@ -15,11 +15,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Two presses make one thing. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class MadeOnceTest {
     private static Client.Reply make(Client teacher, String body, String key) {

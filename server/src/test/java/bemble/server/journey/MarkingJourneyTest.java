@@ -16,11 +16,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Thirty books and a cup of tea: a class marked by keyboard, and what its papers show. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class MarkingJourneyTest {
     private static Locator row(Page page, int question) {

@@ -11,9 +11,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class PaperJourneyTest {
     @Test

@@ -10,10 +10,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The pile goes through the scanner: printed with names, filled, read, looked at by keys, put right, found in the pile. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ScanJourneyTest {
     private static final String SET = "Exchange across a zero";

@@ -16,6 +16,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,6 +24,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** The server goes in the middle of things: what was fetched stays, what was typed is kept, and goes on when it is back. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ServerGoneJourneyTest {
     private static final String LINE = "Question and what stands there";

@@ -17,10 +17,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A teacher's evening: a set designed, changed, printed, taken in from a table, and on Monday put on the board. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class SetJourneyTest {
     @Test

@@ -14,11 +14,13 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Marking at speed while saves are slow, fail or find nobody: all that is typed is kept, where it belongs. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class SlowNetworkJourneyTest {
     private static final Pattern ENTRIES = Pattern.compile(".*/api/markings/.*entries.*");

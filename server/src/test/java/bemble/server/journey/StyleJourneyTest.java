@@ -17,12 +17,14 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** A teacher's own cues and keys, and the pages that show a house style to others; a server of its own, since they stay. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class StyleJourneyTest {

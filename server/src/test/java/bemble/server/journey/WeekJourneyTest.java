@@ -13,10 +13,12 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A school week as a teacher has it, the days passing. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class WeekJourneyTest {
     private static final LocalDate MONDAY = LocalDate.of(2027, 1, 11);

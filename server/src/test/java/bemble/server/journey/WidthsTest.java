@@ -14,10 +14,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Every page at five widths, and with the spacing of letters that readers may set: nothing is wider than the window. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class WidthsTest {
     private static final List<Integer> WIDTHS = List.of(320, 390, 820, 1280, 1920);

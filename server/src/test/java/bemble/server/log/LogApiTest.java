@@ -6,9 +6,11 @@ import bemble.server.running.Client;
 import bemble.server.running.RunningServer;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
+@Tag("slow")
 class LogApiTest {
     private static final Map<String, String> ACCOUNT = Map.of("name", "A", "login", "a", "password", "password a");
 

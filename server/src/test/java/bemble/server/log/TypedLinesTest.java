@@ -11,11 +11,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** What is typed into a pile: done once however often it is sent, for the pupil it was typed for, and taken back. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class TypedLinesTest {
     private static final String LETTERED = "smaller-from-larger";

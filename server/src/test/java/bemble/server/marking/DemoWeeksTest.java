@@ -26,9 +26,11 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Six weeks of Lantern Quay School: simulated pupils write, and what is presumed of them is diagnosed, never made up. */
+@Tag("slow")
 class DemoWeeksTest {
     /** A sheet: weeks ago and the weekday, then rungs with how many questions of each; of a quiz how many right are enough. */
     private static final List<String> TERNS = List.of("6-2 addition-one-carry 8", "6-4 subtraction-one-exchange 8",

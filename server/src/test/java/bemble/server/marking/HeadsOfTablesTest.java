@@ -8,6 +8,7 @@ import bemble.server.running.RunningServer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** What stands over the columns of a table is read or refused, and who is listed twice is told. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class HeadsOfTablesTest {
     private Client teacher;

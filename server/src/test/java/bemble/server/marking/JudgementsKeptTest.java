@@ -9,10 +9,12 @@ import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** A paper is judged once, and what was said of it outlasts the server; only another version of the judge, or another answer, asks anew. */
+@Tag("slow")
 class JudgementsKeptTest {
     /** Two papers that differ: of the same answers there is one judgement. */
     private static final List<List<String>> LINES =

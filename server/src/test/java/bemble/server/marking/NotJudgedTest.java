@@ -9,10 +9,12 @@ import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** A fault in one judgement: that paper says so, and all else of the pile is there. */
+@Tag("slow")
 class NotJudgedTest {
     @Test
     void aPaperThatCannotBeJudgedClosesNothing() {

@@ -13,11 +13,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Two windows at the same instant: whatever is answered as done is there, and nothing is there twice. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class RacesTest {
     private static final int ROUNDS = Integer.getInteger("bemble.races", 12);

@@ -10,10 +10,12 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** A style that is changed says how things are written from now on; what was kept means what it meant. */
+@Tag("slow")
 class StyleChangesNothingTest {
     private static final List<Map<String, String>> STYLES =
             List.of(Map.of("point", "comma", "grouping", "none"), Map.of("point", "comma", "grouping", "separator"),

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -19,6 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The record of a class, its plan, its reports, and what is done with all of a pupil. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class RecordApiTest {
     private static RunningServer server;

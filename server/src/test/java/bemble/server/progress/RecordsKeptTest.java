@@ -13,10 +13,12 @@ import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What is kept up of pupils as answers come is the same as what is worked out of all their answers anew. */
+@Tag("slow")
 class RecordsKeptTest {
     private static final int CHANGES = 28;
     private static final Executor ALL_AT_ONCE = work -> new Thread(work).start();

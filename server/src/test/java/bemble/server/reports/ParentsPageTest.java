@@ -9,11 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** What goes home is what was seen, child by child: of one who was away, is new, guesses, is strong, or has one trouble. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ParentsPageTest {
     private static final List<String> NAMES = List.of("Ray B", "Nell C", "Gus D", "Zoe E");

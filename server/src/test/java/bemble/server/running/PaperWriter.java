@@ -35,7 +35,8 @@ public final class PaperWriter implements AutoCloseable {
     /** Takes a paper for a problem, with what is ticked. */
     public void take(String problem, String method, String... ticks) {
         if (!page().url().endsWith("/write")) {
-            page().navigate(server.address() + "/write");
+            teacher.open("Write");
+            page().getByText("Take the paper").waitFor();
         }
         page().getByLabel("Problem").fill(problem);
         page().getByLabel("By the method").waitFor();

@@ -26,11 +26,13 @@ import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Filled pages over HTTP: read, confirmed, put right; and files that are no such pages. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ScanApiTest {
     private static RunningServer server;

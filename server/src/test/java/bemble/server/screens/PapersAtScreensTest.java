@@ -14,11 +14,13 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** What pupils write at screens stays, whatever is tidied, deleted, damaged or done at the same time. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class PapersAtScreensTest {
     private static RunningServer server;

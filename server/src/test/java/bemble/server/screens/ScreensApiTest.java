@@ -17,11 +17,13 @@ import java.util.Map;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** A set opened for a class: who comes in, what they write, what is handed in, and what the teacher sees of it. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ScreensApiTest {
     private static RunningServer server;

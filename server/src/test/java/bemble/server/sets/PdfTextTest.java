@@ -13,12 +13,14 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.web.util.HtmlUtils;
 import tools.jackson.databind.JsonNode;
 
 /** Text taken out of each kind of PDF is, letter for letter, what was written: it can be copied, searched and read aloud. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class PdfTextTest {
     private static Client teacher;

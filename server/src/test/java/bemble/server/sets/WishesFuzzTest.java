@@ -13,12 +13,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** Wishes at random, sensible and not: they are met, or refused by name; nothing else ever comes back. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class WishesFuzzTest {
     private static final Map<String, List<String>> FEATURES = Map.of(

@@ -10,9 +10,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Saved is saved, whatever becomes of the database meanwhile. */
+@Tag("slow")
 class StorageTest {
     private static Client.Reply save(Client teacher, String problem) {
         return teacher.post("/api/log", Map.of("work", Map.of("problem", problem)));

@@ -10,13 +10,15 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Requests made up from the API's own description, right ones and spoilt ones, for every address there is. */
+@Tag("slow")
 class ApiFuzzTest {
     private static final long SEED = Long.getLong("bemble.seed", 20_260_311);
-    private static final int ROUNDS = Integer.getInteger("bemble.rounds", 12);
+    private static final int ROUNDS = Integer.getInteger("bemble.rounds", 6);
 
     /** What works something out and keeps nothing of it. */
     private static final Set<String> STORES_NOTHING = Set.of("/api/work", "/api/paper", "/api/mark", "/api/nudge",
@@ -65,7 +67,7 @@ class ApiFuzzTest {
             full.restart("--bemble.room=1000000TB");
             Client teacher = Client.demo(full);
             int refused = 0;
-            for (int round = 0; round < ROUNDS / 4; round++) {
+            for (int round = 0; round < ROUNDS / 2; round++) {
                 for (var path : description.get("paths").properties()) {
                     for (var operation : path.getValue().properties()) {
                         if (!operation.getKey().equals("get") && !path.getKey().startsWith("/api/account")

@@ -13,10 +13,12 @@ import org.apache.ibatis.plugin.Interceptor;
 import org.apache.ibatis.plugin.Intercepts;
 import org.apache.ibatis.plugin.Invocation;
 import org.apache.ibatis.plugin.Signature;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** A fault in the middle of a save, at each of its statements in turn: nothing is half there, and nothing is said to be done. */
+@Tag("slow")
 class FaultAtEverySaveTest {
     private static final long SEED = 3_811_938;
     private static final int ROUNDS = 2;

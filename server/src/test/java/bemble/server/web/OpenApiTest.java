@@ -15,11 +15,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class OpenApiTest {
     /** The interface's types are generated from the committed description, so it must not go stale. */

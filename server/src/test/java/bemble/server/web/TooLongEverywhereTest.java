@@ -11,11 +11,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
 /** Every field whose length the description bounds is sent one longer than that: it is refused beside the field, in words. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class TooLongEverywhereTest {
     private static final int DEEPEST = 6;

@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -23,6 +24,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The worked cases and the slips that teachers meet, asked for from outside: worked, diagnosed, and marked as papers. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class ContractOverHttpTest {
     private static final Path VECTORS = Path.of("..", "core", "src", "test", "resources", "vectors");

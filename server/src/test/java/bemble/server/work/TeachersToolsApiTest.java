@@ -7,6 +7,7 @@ import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,6 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** What stands beside the paper: the house style, the ways there are, the estimate, the calculator, the log of all. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class TeachersToolsApiTest {
     @Test

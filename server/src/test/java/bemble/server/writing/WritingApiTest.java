@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Papers over HTTP: marked, helped with, kept figure by figure, taken out and in again. */
+@Tag("slow")
 @ExtendWith(DemoServer.class)
 class WritingApiTest {
     private static final Map<String, Object> PLAIN = Map.of("settingOut", false, "withCheck", false, "led", false,
