@@ -3220,6 +3220,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/scans/learnt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Forgets how the hands of the pile's class are read: what was learnt from confirmed figures.
+         * @description Forgets how the hands of the pile's class are read: what was learnt from confirmed figures.
+         */
+        delete: operations["forgetHands"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/entries/{key}": {
         parameters: {
             query?: never;
@@ -3501,6 +3521,11 @@ export interface components {
             ask: components["schemas"]["AskedReading"][];
             /** @description whom a page without a name may be of */
             pupils: components["schemas"]["Pupil"][];
+            /**
+             * Format: int32
+             * @description from how many confirmed figures of the class its hands are learnt
+             */
+            learnt: number;
         };
         /** @description A page. */
         ScannedPageView: {
@@ -11173,6 +11198,31 @@ export interface operations {
             path: {
                 id: number;
                 scan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    forgetHands: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
             };
             cookie?: never;
         };

@@ -10,7 +10,7 @@ import { useMarking } from '../marking/useMarking';
 import { AskReading } from './AskReading';
 import { PagesTold } from './PagesTold';
 import { ReadingsSheet } from './ReadingsSheet';
-import { useBringIn, useScan, useScans, useStop, type Scan } from './useScans';
+import { useBringIn, useForgetHands, useScan, useScans, useStop, type Scan } from './useScans';
 
 /** Filled pages of a pile: brought in, read, looked at where that is asked for. */
 export function ScanScreen() {
@@ -100,6 +100,24 @@ function HowItIsDone() {
   );
 }
 
+/** How the hands of this class are learnt; what was learnt can be forgotten. */
+function Learnt({ id, figures }: { id: number; figures: number }) {
+  const forget = useForgetHands(id);
+  return (
+    <Box sx={{ color: ink.faint, mt: 2 }}>
+      The hands of this class are read by {figures} figures that you have looked at.{' '}
+      <Button
+        sx={{ p: 0, textDecoration: 'underline' }}
+        disabled={forget.isPending}
+        onClick={() => forget.mutate(undefined)}
+      >
+        Forget them
+      </Button>
+      <Trouble message={forget.error?.message} />
+    </Box>
+  );
+}
+
 function OneScan({ id, scan }: { id: number; scan: Scan }) {
   const stop = useStop(id, scan.id);
   const [chosen, setChosen] = useState<{ page: number; question: number }>();
@@ -143,6 +161,7 @@ function OneScan({ id, scan }: { id: number; scan: Scan }) {
         />
       )}
       <PagesTold id={id} scan={scan} />
+      {scan.learnt > 0 && <Learnt id={id} figures={scan.learnt} />}
       <ReadingsSheet
         id={id}
         scan={scan.id}

@@ -83,5 +83,14 @@ export const useOwner = (id: number, scan: number) =>
     ),
   );
 
+/** Forgets how the hands of the class are read. */
+export function useForgetHands(id: number) {
+  const queries = useQueryClient();
+  return useMutation<unknown, Refused, undefined>({
+    mutationFn: () => ask(api.DELETE('/api/markings/{id}/scans/learnt', { params: { path: { id } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: keys.markings.scans(id) }),
+  });
+}
+
 export const picture = (id: number, scan: number, page: number, question: number) =>
   `/api/markings/${id}/scans/${scan}/pictures/${page}-${question}.jpg`;

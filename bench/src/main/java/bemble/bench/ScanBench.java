@@ -5,6 +5,10 @@ import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.handwriting.PracticePage;
 import bemble.core.handwriting.Scanning;
+import bemble.core.marking.Marked;
+import bemble.core.marking.Marking;
+import bemble.core.marking.PaperFigure;
+import bemble.core.marking.PaperToMark;
 import bemble.core.method.Methods;
 import bemble.core.print.LessonPart;
 import bemble.core.print.Page;
@@ -27,6 +31,7 @@ import bemble.core.scan.QuestionRead;
 import bemble.core.scan.QuestionReader;
 import bemble.core.scan.ReadSquare;
 import bemble.core.scan.asked.AskedOnPage;
+import bemble.core.scan.asked.ReadFigures;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.core.working.Anchor;
@@ -82,6 +87,10 @@ public final class ScanBench {
         private int takenWrong;
         private int trulyWrong;
         private int wrongTakenForRight;
+        private int slipped;
+        private int breakFound;
+        private int sound;
+        private int falseBreaks;
         private long nanos;
 
         @Override
@@ -89,13 +98,14 @@ public final class ScanBench {
             return String.format(Locale.ROOT,
                     "pages found %d of %d; questions refused %d of %d, misplaced %d; digits %.2f %%, small %.1f %%, "
                             + "empty %.2f %%, struck %.1f %%; answers right %.1f %% (ink alone %.1f %%), taken unasked %.1f %%, of these wrong "
-                            + "%.2f %%; wrong taken for right unasked %d of %d; %.0f ms a page",
+                            + "%.2f %%; wrong taken for right unasked %d of %d; first break at its square %d of %d, false breaks %d of %d; %.0f ms a page",
                     found, pages, refused, questions, misplaced,
                     share(digitsRight, digits), share(smallRight, small), share(emptyRight, empty),
                     share(struckRight, struck),
                     share(answersRight, answers), share(inkRight, answers), share(taken, answers),
                     share(takenWrong, taken),
-                    wrongTakenForRight, trulyWrong, nanos / 1e6 / Math.max(1, pages));
+                    wrongTakenForRight, trulyWrong, breakFound, slipped, falseBreaks, sound,
+                    nanos / 1e6 / Math.max(1, pages));
         }
 
         private static double share(int of, int all) {
@@ -230,6 +240,7 @@ public final class ScanBench {
                                         ? 1 : 0;
             }
         });
+        workings(asked, written, ReadFigures.of(read, read.answer().kinds()), count);
         int[] stands = asked.kinds(written, read.answerSquares());
         int[] should = asked.kinds(
                 Written.by(Hand.CAREFUL, asked.problem(), Methods.find(asked.problem(), null, style), style),
@@ -245,5 +256,28 @@ public final class ScanBench {
             count.trulyWrong++;
             count.wrongTakenForRight += taken && Arrays.equals(read.answer().kinds(), should) ? 1 : 0;
         }
+    }
+
+    /** Where the working breaks first, by what was read and by what was written; answers and all, before anything is confirmed. */
+    private void workings(AskedOnPage asked, Written written, List<PaperFigure> read, Count count) {
+        List<PaperFigure> stands = asked.question().paper().writtenBy(written).stream()
+                .map(mark -> new PaperFigure(mark.at().block().name(), mark.at().line(), mark.at().place(),
+                        mark.anchor(),
+                        mark.kind(), mark.text()))
+                .toList();
+        Marked.FirstWrong truly = first(asked, stands);
+        Marked.FirstWrong seen = first(asked, read);
+        if (truly == null) {
+            count.sound++;
+            count.falseBreaks += seen == null ? 0 : 1;
+        } else {
+            count.slipped++;
+            count.breakFound += seen != null && seen.at().equals(truly.at()) ? 1 : 0;
+        }
+    }
+
+    private static Marked.FirstWrong first(AskedOnPage asked, List<PaperFigure> figures) {
+        return Marking.mark(asked.problem(), null, asked.style(), new PaperToMark(figures, false, false, false, null))
+                .first();
     }
 }

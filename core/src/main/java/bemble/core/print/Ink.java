@@ -53,6 +53,19 @@ public sealed interface Ink {
         }
     }
 
+    /**
+     * A picture of somebody's paper, as it was scanned.
+     *
+     * @param jpeg the file
+     * @param says what it shows, for who does not see it
+     */
+    record Photo(double left, double top, double width, double height, byte[] jpeg, String says) implements Ink {
+        @Override
+        public Ink placed(double scale, double right, double down) {
+            return new Photo(left * scale + right, top * scale + down, width * scale, height * scale, jpeg, says);
+        }
+    }
+
     /** Which part of a text is at its x. */
     enum Align {
         START,

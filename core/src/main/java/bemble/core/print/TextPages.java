@@ -3,7 +3,7 @@ package bemble.core.print;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Pages of headings, sentences and rows, as many as it takes; every page in black on white, without pictures. */
+/** Pages of headings, sentences and rows, as many as it takes; every page in black on white. */
 public final class TextPages {
     private static final double MARGIN = 20;
     private static final double TITLE = 8;
@@ -12,6 +12,7 @@ public final class TextPages {
     static final double LEADING = 1.42;
     private static final double RULE = 0.3;
     private static final double SQUARE = 6;
+    private static final double MOST_OF_A_PAGE = 110;
 
     private final PaperSize paper = PaperSize.A4;
     private final List<Page> pages = new ArrayList<>();
@@ -21,7 +22,7 @@ public final class TextPages {
     private TextPages() {}
 
     /** One part of a text. */
-    public sealed interface Part permits Heading,Paragraph,Row,Drawing,CutStrip {}
+    public sealed interface Part permits Heading,Paragraph,Row,Drawing,OwnHand,CutStrip {}
 
     /** A heading with a line under it. */
     public record Heading(String text) implements Part {}
@@ -35,6 +36,16 @@ public final class TextPages {
      * @param widths the share of the line that each cell has
      */
     public record Row(List<String> cells, List<Double> widths) implements Part {}
+
+    /**
+     * Somebody's work as it was scanned, in their own hand.
+     *
+     * @param jpeg its picture
+     * @param width how wide the squares in it are together, in millimetres
+     * @param height how high
+     * @param says what it shows, for who does not see it
+     */
+    public record OwnHand(byte[] jpeg, double width, double height, String says) implements Part {}
 
     /** Somebody's work on squares. */
     public record Drawing(OwnWork work) implements Part {}
@@ -82,6 +93,11 @@ public final class TextPages {
             row(row);
         } else if (part instanceof Drawing drawing) {
             panel(drawing.work().draw(room(), SQUARE));
+        } else if (part instanceof OwnHand own) {
+            double scale = Math.min(1, Math.min(room() / own.width(), MOST_OF_A_PAGE / own.height()));
+            double width = own.width() * scale;
+            double height = own.height() * scale;
+            panel(new Panel(width, height, List.of(new Ink.Photo(0, 0, width, height, own.jpeg(), own.says()))));
         } else if (part instanceof CutStrip strip) {
             panel(strip.draw(room(), TEXT));
         }

@@ -56,6 +56,29 @@ public final class FigureNet {
         lastOffsets = numbers.next(FigureChances.KINDS);
     }
 
+    private FigureNet(FigureNet other, float[] last, float[] lastOffsets) {
+        System.arraycopy(other.kernels, 0, kernels, 0, kernels.length);
+        System.arraycopy(other.offsets, 0, offsets, 0, offsets.length);
+        this.dense = other.dense;
+        this.denseOffsets = other.denseOffsets;
+        this.last = last.clone();
+        this.lastOffsets = lastOffsets.clone();
+    }
+
+    /** The same net with another last layer. */
+    FigureNet withLast(float[] weights, float[] weightsOffsets) {
+        return new FigureNet(this, weights, weightsOffsets);
+    }
+
+    /** The weights of the last layer, kind by kind. */
+    float[] last() {
+        return last.clone();
+    }
+
+    float[] lastOffsets() {
+        return lastOffsets.clone();
+    }
+
     /** @param weights as the training module writes them: layer by layer its weights and its offsets, four bytes each */
     public static FigureNet of(byte[] weights) {
         return new FigureNet(weights);

@@ -2,6 +2,7 @@ package bemble.core.scan;
 
 import bemble.core.scan.AnswerRead.Likely;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ public final class QuestionReader {
     /** Where fewer of the printed figures are seen, the squares are not where they are thought to be. */
     private static final double LEAST_GIVEN = 0.6;
     private static final double LIKELY_ENOUGH = 0.1;
+    private static final float[] BARE = {};
 
     private final GreyRaster picture;
     private final PagePlace page;
@@ -41,10 +43,13 @@ public final class QuestionReader {
     private Optional<QuestionRead> read(ReadField field, List<ReadSquare> squares, PagePlace place,
             Function<List<ReadSquare>, List<Likely>> likely) {
         Map<ReadSquare, FigureChances> seen = new LinkedHashMap<>();
+        Map<ReadSquare, float[]> hidden = new HashMap<>();
         squares.forEach(square -> {
             float[] cut = SquareCut.of(picture, place, square.x(), square.y(), square.side());
             // Most squares are bare, and reading one takes longer than cutting it.
-            seen.put(square, SquareCut.isBare(cut) ? FigureChances.NOTHING : net.read(cut));
+            float[] of = SquareCut.isBare(cut) ? BARE : net.hidden(cut);
+            hidden.put(square, of);
+            seen.put(square, of == BARE ? FigureChances.NOTHING : net.chances(of));
         });
         if (!givensAreThere(seen)) {
             return Optional.empty();
@@ -54,14 +59,16 @@ public final class QuestionReader {
                 AnswerRead.of(answer.stream().map(square -> seen(seen, square)).toList(), likely.apply(answer));
         List<FigureRead> figures = new ArrayList<>();
         seen.forEach((square, chances) -> {
+            float[] of = hidden.getOrDefault(square, BARE);
             int at = answer.indexOf(square);
             if (at >= 0) {
-                figures.add(new FigureRead(square, read.kinds()[at], chances.of(read.kinds()[at]), chances.second()));
+                figures.add(
+                        new FigureRead(square, read.kinds()[at], chances.of(read.kinds()[at]), chances.second(), of));
             } else if (square.given() == null) {
-                figures.add(new FigureRead(square, chances.best(), chances.of(chances.best()), chances.second()));
+                figures.add(new FigureRead(square, chances.best(), chances.of(chances.best()), chances.second(), of));
             } else if (chances.best() == FigureChances.STRUCK) {
                 figures.add(new FigureRead(square, FigureChances.STRUCK, chances.of(FigureChances.STRUCK),
-                        chances.second()));
+                        chances.second(), of));
             }
         });
         return Optional.of(new QuestionRead(field.question(), read, answer, figures, place));

@@ -12,6 +12,7 @@ import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.progress.PupilWork;
+import bemble.server.progress.PupilWork.OnRung;
 import bemble.server.progress.RecordService;
 import bemble.server.style.StyleService;
 import jakarta.validation.constraints.NotNull;
@@ -50,8 +51,15 @@ class GlanceController {
     StepsView ofPupil(@AuthenticationPrincipal SignedIn teacher, @PathVariable PupilId id,
             @RequestParam @Nullable LocalDate until) {
         PupilWork pupil = records.pupil(teacher.id(), id).work();
-        return steps(teacher, until, pupil.onRungs().stream().map(on -> new Wanted(pupil, on, on.rung().title()))
+        return steps(teacher, until, pupil.onRungs().stream().map(on -> new Wanted(pupil, on, named(on, pupil)))
                 .toList());
+    }
+
+    /** A rung's name, with its operation where another of the same name stands beside it. */
+    private static String named(OnRung on, PupilWork pupil) {
+        boolean twice =
+                pupil.onRungs().stream().filter(each -> each.rung().title().equals(on.rung().title())).count() > 1;
+        return twice ? on.rung().fullTitle() : on.rung().title();
     }
 
     /**

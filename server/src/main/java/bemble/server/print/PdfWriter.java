@@ -17,6 +17,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
@@ -42,7 +43,7 @@ public final class PdfWriter {
                 document.addPage(sheet);
                 try (PDPageContentStream stream = new PDPageContentStream(document, sheet)) {
                     for (Ink ink : page.inks()) {
-                        draw(ink, (float) page.height(), fonts, stream);
+                        draw(ink, (float) page.height(), fonts, document, stream);
                     }
                 }
                 pageDone.run();
@@ -54,7 +55,8 @@ public final class PdfWriter {
         }
     }
 
-    private static void draw(Ink ink, float height, PageFonts fonts, PDPageContentStream stream) throws IOException {
+    private static void draw(Ink ink, float height, PageFonts fonts, PDDocument document, PDPageContentStream stream)
+            throws IOException {
         if (ink instanceof Ink.Line line) {
             stream.setStrokingColor(0f);
             stream.setLineWidth((float) line.width() * POINTS);
@@ -78,6 +80,10 @@ public final class PdfWriter {
             for (CodeModules.Run run : CodeModules.of(code)) {
                 fill(run.left(), run.top(), run.width(), run.height(), height, stream);
             }
+        } else if (ink instanceof Ink.Photo photo) {
+            stream.drawImage(JPEGFactory.createFromByteArray(document, photo.jpeg()), x(photo.left()),
+                    y(photo.top() + photo.height(), height), (float) photo.width() * POINTS,
+                    (float) photo.height() * POINTS);
         }
     }
 

@@ -4,6 +4,7 @@ import bemble.core.print.Ink;
 import bemble.core.print.Page;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
+import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -52,7 +53,17 @@ public final class SvgWriter {
             fill(block.left(), block.top(), block.side(), block.side(), svg);
         } else if (ink instanceof Ink.Code code) {
             CodeModules.of(code).forEach(run -> fill(run.left(), run.top(), run.width(), run.height(), svg));
+        } else if (ink instanceof Ink.Photo photo) {
+            photo(photo, svg);
         }
+    }
+
+    private static void photo(Ink.Photo photo, StringBuilder svg) {
+        svg.append(format("<image x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\" href=\"data:image/jpeg;base64,",
+                photo.left(),
+                photo.top(), photo.width(), photo.height())).append(Base64.getEncoder().encodeToString(photo.jpeg()))
+                .append("\"><title>").append(HtmlUtils.htmlEscapeDecimal(printable(photo.says())))
+                .append("</title></image>");
     }
 
     private static void fill(double left, double top, double width, double height, StringBuilder svg) {

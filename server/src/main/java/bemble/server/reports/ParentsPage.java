@@ -15,7 +15,6 @@ import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.style.HouseStyle;
 import bemble.core.writing.WritingPaper;
-import bemble.server.log.papers.PupilPapers;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.progress.PupilWork;
 import java.time.LocalDate;
@@ -49,8 +48,8 @@ final class ParentsPage {
         this.today = today;
     }
 
-    /** @param written the last right working as the child wrote it, where it was at a screen */
-    List<Section> sections(Optional<PupilPapers.Own> written) {
+    /** @param written the last right working as the child wrote it, at a screen or on a scanned page */
+    List<Section> sections(Optional<OwnPiece> written) {
         List<Section> sections = new ArrayList<>();
         sections.add(known());
         worksOn().ifPresent(rung -> sections.add(now(rung)));
@@ -141,13 +140,13 @@ final class ParentsPage {
                 false);
     }
 
-    /** As the child wrote it where that was at a screen; of a sheet on paper only the answer is known. */
-    private Optional<Section> own(Optional<PupilPapers.Own> written) {
+    /** As the child wrote it where that was at a screen or on a scanned page; of another sheet only the answer is known. */
+    private Optional<Section> own(Optional<OwnPiece> written) {
         Section section = Section.headed(name + "’s own work");
         Optional<Answer> marked = ownPiece();
         if (written.isPresent()) {
             section.say("On " + DAY.format(written.get().day()) + " " + name + " worked this alone, and it is right:");
-            section.add(new Drawing(written.get().work()));
+            section.add(written.get().shown());
         } else if (marked.isPresent()) {
             section.say("On " + DAY.format(marked.get().day()) + " " + name
                     + " worked this alone, and the answer is right.");

@@ -24,14 +24,18 @@ import bemble.server.progress.RecordService;
 import bemble.server.reports.PiecesViews.PieceView;
 import bemble.server.reports.PiecesViews.PiecesView;
 import bemble.server.reports.WordedPages.Worded;
+import bemble.server.scan.ScannedPapers;
 import bemble.server.style.PreferencesService;
 import bemble.server.style.StyleService;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Writes the pages. Nobody is judged on them; causes stand there only where a teacher confirmed them. */
@@ -51,14 +55,16 @@ class Reports {
     private final StyleService styles;
     private final PreferencesService preferences;
     private final PupilPapers papers;
+    private final ScannedPapers scanned;
     private final Pieces pieces;
     private final WordedPages pages;
 
     Reports(RecordService records, ClassService classes, PlanService plans, StyleService styles,
             PreferencesService preferences,
-            PupilPapers papers, Pieces pieces, WordedPages pages) {
+            PupilPapers papers, Pieces pieces, WordedPages pages, ScannedPapers scanned) {
         this.pages = pages;
         this.papers = papers;
+        this.scanned = scanned;
         this.pieces = pieces;
         this.records = records;
         this.classes = classes;
@@ -72,9 +78,16 @@ class Reports {
         RecordService.Known known = records.pupil(teacherId, pupilId);
         PupilWork pupil = known.work();
         List<Section> sections = new ParentsPage(pupil, styles.of(teacherId), records.today())
-                .sections(papers.lastRight(teacherId, pupilId));
+                .sections(lastRight(teacherId, pupilId));
         return pages.set(teacherId, "pupil-" + pupilId, pupil.pupil().name(), pupil.pupil().name(),
                 known.schoolClass().name() + ", " + DAY.format(records.today()), sections, List.of());
+    }
+
+    /** The later one of what was written at a screen and on paper. */
+    private Optional<OwnPiece> lastRight(TeacherId teacherId, PupilId pupilId) {
+        return Stream.concat(scanned.lastRight(teacherId, pupilId).map(OwnPiece::of).stream(),
+                papers.lastRight(teacherId, pupilId).map(OwnPiece::of).stream())
+                .max(Comparator.comparing(OwnPiece::day));
     }
 
     /** For colleagues who judge together: dated pieces, what was said of each, and lines to write on where nothing was. */
@@ -89,6 +102,7 @@ class Reports {
             sections.add(Section.plain("the work").say("No unaided work is marked yet."));
         }
         Map<PupilPapers.Asked, OwnWork> written = papers.written(teacherId, pupilId, MOST_WRITTEN);
+        Map<ScannedPapers.Asked, ScannedPapers.OwnHand> onPaper = scanned.of(teacherId, pupilId, MOST_WRITTEN);
         HouseStyle style = styles.of(teacherId);
         LocalDate day = null;
         Section section = null;
@@ -107,6 +121,10 @@ class Reports {
             OwnWork work = written.get(new PupilPapers.Asked(piece.marking(), piece.question()));
             if (work != null) {
                 section.add(new Drawing(work));
+            }
+            ScannedPapers.OwnHand hand = onPaper.get(new ScannedPapers.Asked(piece.marking(), piece.question()));
+            if (hand != null) {
+                section.add(OwnPiece.hand(hand));
             }
         }
         return pages.set(teacherId, "work-" + pupilId, all.pupil(), "Work of " + all.pupil(),

@@ -16,7 +16,7 @@ import javax.imageio.stream.ImageOutputStream;
 
 /** Pictures as files: a question cut out of its page and laid straight, or a whole page. */
 final class PagePicture {
-    private static final double PIXELS_A_MILLIMETRE = 5;
+    static final double PIXELS_A_MILLIMETRE = 5;
     private static final float QUALITY = 0.6f;
 
     private PagePicture() {}

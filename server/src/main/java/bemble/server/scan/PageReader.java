@@ -1,7 +1,6 @@
 package bemble.server.scan;
 
 import bemble.core.print.Page;
-import bemble.core.scan.FigureNet;
 import bemble.core.scan.GreyRaster;
 import bemble.core.scan.Homography;
 import bemble.core.scan.PageCode;
@@ -11,6 +10,8 @@ import bemble.core.scan.PagePlace;
 import bemble.core.scan.QuestionRead;
 import bemble.core.scan.QuestionReader;
 import bemble.core.scan.asked.AskedOnPage;
+import bemble.server.ids.ClassId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.rules.SchoolRules;
 import bemble.server.sets.printed.ReadableSheets.ReadableSheet;
@@ -20,7 +21,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 
 /** Reads the picture of a filled page: which sheet it is, where it lies, and what stands in its squares. */
@@ -33,12 +33,12 @@ class PageReader {
             "The black squares in the corners are not all seen. Scan the page flat and whole, and once more.";
 
     private final ReadableSheets sheets;
-    private final ObjectProvider<FigureNet> net;
+    private final LearntHands learnt;
     private final SchoolRules rules;
 
-    PageReader(ReadableSheets sheets, ObjectProvider<FigureNet> net, SchoolRules rules) {
+    PageReader(ReadableSheets sheets, LearntHands learnt, SchoolRules rules) {
         this.sheets = sheets;
-        this.net = net;
+        this.learnt = learnt;
         this.rules = rules;
     }
 
@@ -48,8 +48,11 @@ class PageReader {
         private final Map<String, Optional<ReadableSheet>> known = new HashMap<>();
         private final Map<List<Object>, List<AskedOnPage>> asked = new HashMap<>();
 
-        Sheets(TeacherId teacherId) {
+        private final LearntHands.OfClass hands;
+
+        Sheets(TeacherId teacherId, ClassId classId) {
             this.teacherId = teacherId;
+            this.hands = learnt.ofClass(teacherId, classId);
         }
 
         private ReadableSheet sheet(PageCode code) throws UnreadablePage {
@@ -75,8 +78,9 @@ class PageReader {
     /** What was read of a page. */
     record ReadPage(PageCode code, List<ReadQuestion> questions) {}
 
-    Sheets sheetsOf(TeacherId teacherId) {
-        return new Sheets(teacherId);
+    /** @param classId the class whose hands are read as far as they were learnt */
+    Sheets sheetsOf(TeacherId teacherId, ClassId classId) {
+        return new Sheets(teacherId, classId);
     }
 
     /** @throws UnreadablePage where it is not known what page it is, or where on the picture it lies */
@@ -86,7 +90,8 @@ class PageReader {
         Page page = sheet.pages().get(seen.code().page() - 1);
         Homography place = PageFound.in(picture, new PageMarks(page.width(), page.height()), seen.patterns(),
                 seen.modules()).orElseThrow(() -> new UnreadablePage(NO_MARKS));
-        QuestionReader reader = new QuestionReader(picture, place, net.getObject());
+        QuestionReader reader = new QuestionReader(picture, place,
+                known.hands.of(new PupilId(seen.code().pupil())));
         List<ReadQuestion> questions = new ArrayList<>();
         for (AskedOnPage asked : known.asked(sheet, seen.code().page())) {
             Optional<QuestionRead> read = reader.read(asked.field(), asked.squares(), asked::likely);

@@ -2,17 +2,13 @@ package bemble.server.scan;
 
 import bemble.core.entry.GivenAnswer;
 import bemble.core.order.WorkOrder;
-import bemble.core.scan.FigureChances;
-import bemble.core.scan.FigureRead;
 import bemble.core.scan.QuestionRead;
-import bemble.core.scan.ReadSquare;
 import bemble.core.scan.asked.AskedOnPage;
+import bemble.core.scan.asked.ReadFigures;
 import bemble.core.slip.KeptRules;
-import bemble.core.working.MarkKind;
 import bemble.server.writing.FigureRequest;
 import bemble.server.writing.MarkRequest;
 import bemble.server.writing.MarkResponse;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -28,7 +24,6 @@ import org.slf4j.LoggerFactory;
  */
 record ReadPaper(List<FigureRequest> figures, String said, String ink, @Nullable MarkResponse marked) {
     private static final Logger LOG = LoggerFactory.getLogger(ReadPaper.class);
-    private static final String UNCLEAR = "?";
 
     static ReadPaper of(AskedOnPage asked, QuestionRead read, KeptRules rules) {
         List<FigureRequest> figures = figures(read, read.answer().kinds());
@@ -36,28 +31,8 @@ record ReadPaper(List<FigureRequest> figures, String said, String ink, @Nullable
                 answer(asked, figures(read, read.answer().without()), rules), marked(asked, figures, false, rules));
     }
 
-    /** @param answer what stands in the squares of the answer, in their order */
     private static List<FigureRequest> figures(QuestionRead read, int[] answer) {
-        List<FigureRequest> figures = new ArrayList<>();
-        for (FigureRead each : read.figures()) {
-            int at = read.answerSquares().indexOf(each.square());
-            int kind = at < 0 ? each.kind() : answer[at];
-            if (kind < FigureChances.EMPTY || kind == FigureChances.STRUCK) {
-                figures.add(figure(each, kind));
-            }
-        }
-        return figures;
-    }
-
-    private static FigureRequest figure(FigureRead read, int kind) {
-        ReadSquare square = read.square();
-        boolean struck = kind == FigureChances.STRUCK;
-        // An answer's figure is as sure as the answer; a carry misread never makes a paper wrong.
-        boolean unclear = !struck && !square.answer() && read.isDoubtful();
-        return new FigureRequest(square.block().id(), square.line().id(), square.place(),
-                square.anchor() == null ? null : square.anchor().id(),
-                struck ? MarkKind.STRIKE.id() : MarkKind.DIGIT.id(),
-                struck ? "" : unclear ? UNCLEAR : Integer.toString(kind));
+        return ReadFigures.of(read, answer).stream().map(FigureRequest::of).toList();
     }
 
     /** The number that stands there, in plain digits, as papers written at screens are read. */

@@ -108,6 +108,13 @@ class ScanController {
         return scans.picture(teacher.id(), id, scan, page, question);
     }
 
+    /** Forgets how the hands of the pile's class are read: what was learnt from confirmed figures. */
+    @DeleteMapping("/learnt")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void forgetHands(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id) {
+        scans.forgetHands(teacher.id(), id);
+    }
+
     /** Deletes the pictures of all answers; what was read stays. */
     @DeleteMapping("/{scan}/pictures")
     @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -4,6 +4,7 @@ import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.ScanId;
 import bemble.server.ids.TeacherId;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface ScanMapper {
     String SCAN = "id, teacher_id, marking_id, name, state, say, pages, begun_at";
-    String READING = "page, question, said, ink, sure, doubtful, slip, marks_given, marks_of, figures";
+    String READING = "page, question, said, ink, sure, doubtful, slip, marks_given, marks_of, figures, squares";
 
     @Select(value = "select " + SCAN
             + " from final table (insert into scan (teacher_id, marking_id, name, state, begun_at) "
@@ -67,7 +68,7 @@ interface ScanMapper {
     @Insert("insert into scan_answer (scan_id, " + READING
             + ", picture) values (#{id}, #{r.page}, #{r.question}, #{r.said}, "
             + "#{r.ink}, #{r.sure}, #{r.doubtful}, #{r.slip,jdbcType=VARCHAR}, #{r.marksGiven,jdbcType=INTEGER}, "
-            + "#{r.marksOf,jdbcType=INTEGER}, #{r.figures}, #{picture})")
+            + "#{r.marksOf,jdbcType=INTEGER}, #{r.figures}, #{r.squares}, #{picture})")
     void keepReading(@Param("id") ScanId id, @Param("r") StoredReading reading, @Param("picture") byte[] picture);
 
     @Select("select " + READING + " from scan_answer where scan_id = #{id} order by page, question")
@@ -82,6 +83,24 @@ interface ScanMapper {
 
     /** The picture of an answer, as long as it is kept. */
     record Picture(byte @Nullable [] picture) {}
+
+    String OWN = "select m.id as marking_id, m.worked_on, p.sheet, a.question, a.picture from scan_answer a "
+            + "join scan_page p on p.scan_id = a.scan_id and p.page = a.page join scan s on s.id = a.scan_id "
+            + "join live_marking m on m.id = s.marking_id join marked_answer r on r.marking_id = m.id "
+            + "and r.pupil_id = p.pupil_id and r.question = a.question where s.teacher_id = #{teacherId} "
+            + "and p.pupil_id = #{pupilId} and p.state = 'read' and a.picture is not null";
+
+    /** A question as a child wrote it. */
+    record OwnRow(MarkingId markingId, LocalDate workedOn, String sheet, int question, byte[] picture) {}
+
+    /** The newest answer of a child that is right and was given alone. */
+    @Select(OWN
+            + " and r.verdict = 'right' and r.how = '' order by m.worked_on desc, a.scan_id desc, a.page, a.question "
+            + "fetch first row only")
+    Optional<OwnRow> lastRight(TeacherId teacherId, PupilId pupilId);
+
+    @Select(OWN + " order by a.scan_id desc, a.page, a.question fetch first #{most} rows only")
+    List<OwnRow> ofPupil(TeacherId teacherId, PupilId pupilId, int most);
 
     @Update("update scan_answer set said = #{said}, doubtful = false where scan_id = #{id} and page = #{page} and question = #{question}")
     void confirm(ScanId id, int page, int question, String said);

@@ -33,12 +33,14 @@ class ScanPages {
     private final ScanMapper mapper;
     private final Piles piles;
     private final PrintedSheets sheets;
+    private final LearntHands learnt;
 
-    ScanPages(ScanService scans, ScanMapper mapper, Piles piles, PrintedSheets sheets) {
+    ScanPages(ScanService scans, ScanMapper mapper, Piles piles, PrintedSheets sheets, LearntHands learnt) {
         this.scans = scans;
         this.mapper = mapper;
         this.piles = piles;
         this.sheets = sheets;
+        this.learnt = learnt;
     }
 
     ScanView view(TeacherId teacherId, MarkingId markingId, ScanId id) {
@@ -57,7 +59,7 @@ class ScanPages {
                         readings.getOrDefault(page.page(), List.of())))
                 .toList();
         return new ScanView(id, scan.name(), scan.state(), scan.say(), scan.pages(), pages, asked(pages),
-                open.schoolClass().pupils());
+                open.schoolClass().pupils(), learnt.count(teacherId, open.stored().classId()));
     }
 
     /** First what is least sure: there a look is worth most. */

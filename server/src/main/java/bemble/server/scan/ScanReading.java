@@ -53,7 +53,8 @@ class ScanReading {
      * @param stopping asked before each page
      */
     void read(StoredScan scan, FilledFile file, BooleanSupplier stopping) {
-        PageReader.Sheets sheets = reader.sheetsOf(scan.teacherId());
+        PageReader.Sheets sheets = reader.sheetsOf(scan.teacherId(),
+                piles.open(scan.teacherId(), scan.markingId()).stored().classId());
         transaction.executeWithoutResult(any -> mapper.count(scan.id(), file.pages()));
         for (int page = 1; page <= file.pages(); page++) {
             if (stopping.getAsBoolean() || mapper.state(scan.id()).orElse(null) != ScanState.READING) {
@@ -120,14 +121,15 @@ class ScanReading {
         QuestionRead read = question.read().orElse(null);
         if (paper == null || read == null) {
             // Its squares were not found: what stands there is asked with its picture.
-            return new StoredReading(page, question.asked().number(), "", "", 0, true, null, null, null, "[]");
+            return new StoredReading(page, question.asked().number(), "", "", 0, true, null, null, null, "[]",
+                    AnswerSquares.NONE);
         }
         MarkResponse marked = paper.marked();
         return new StoredReading(page, question.asked().number(), paper.said(), paper.ink(), read.answer().sure(),
                 read.answer().isDoubtful(), marked == null ? null : marked.likeliestSlip(),
                 marked == null || marked.marks() == null ? null : marked.marks().given(),
                 marked == null || marked.marks() == null ? null : marked.marks().of(),
-                json.writeValueAsString(paper.figures()));
+                json.writeValueAsString(paper.figures()), AnswerSquares.of(read));
     }
 
     private void keep(StoredScan scan, StoredPage page, List<StoredReading> readings, List<byte[]> pictures) {

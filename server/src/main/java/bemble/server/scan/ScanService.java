@@ -45,19 +45,22 @@ public class ScanService {
     private final ScanReading reading;
     private final PracticeScanner practice;
     private final TakingRead taking;
+    private final LearntHands learnt;
     private final Piles piles;
     private final Turns turns;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final Background worker = Background.yielding("scans", MOST_WAITING);
 
-    ScanService(ScanMapper mapper, ScanReading reading, PracticeScanner practice, TakingRead taking, Piles piles,
+    ScanService(ScanMapper mapper, ScanReading reading, PracticeScanner practice, TakingRead taking, LearntHands learnt,
+            Piles piles,
             Turns turns,
             Clock clock, PlatformTransactionManager transactions) {
         this.mapper = mapper;
         this.reading = reading;
         this.practice = practice;
         this.taking = taking;
+        this.learnt = learnt;
         this.piles = piles;
         this.turns = turns;
         this.clock = clock;
@@ -169,6 +172,7 @@ public class ScanService {
             throw Refusal.of("page", "Say first whose page this is.");
         }
         mapper.confirm(id, page, question, read);
+        learnt.confirmed(of.pupilId(), there, read);
         taking.confirmed(teacherId, markingId, of.pupilId(), of.sheet(), there.confirmed(read));
     }
 
@@ -211,6 +215,11 @@ public class ScanService {
     public void forgetPictures(TeacherId teacherId, MarkingId markingId, ScanId id) {
         find(teacherId, markingId, id);
         mapper.forgetPicturesOf(id);
+    }
+
+    /** Forgets the hands of a pile's class; what was read stays. */
+    void forgetHands(TeacherId teacherId, MarkingId markingId) {
+        learnt.forget(teacherId, piles.open(teacherId, markingId).stored().classId());
     }
 
     @PreDestroy

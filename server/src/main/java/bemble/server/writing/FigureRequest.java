@@ -36,6 +36,12 @@ public record FigureRequest(
     public static final String FAR = "No paper has a column so far from the ones.";
     private static final Set<MarkKind> KINDS = Set.of(MarkKind.DIGIT, MarkKind.NUMBER, MarkKind.STRIKE);
 
+    /** The request that says the same. */
+    public static FigureRequest of(PaperFigure figure) {
+        return new FigureRequest(figure.block().id(), figure.line().id(), figure.place(),
+                figure.anchor() == null ? null : figure.anchor().id(), figure.kind().id(), figure.text());
+    }
+
     /** @throws Refusal where there is no such kind or part of a square */
     public PaperFigure figure() {
         return new PaperFigure(BlockName.named(block), Line.named(line), place, anchor == null ? null : anchorOf(),

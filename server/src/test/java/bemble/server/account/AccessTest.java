@@ -73,7 +73,7 @@ class AccessTest {
             "GET /api/markings/{id}/scans/{scan}", "POST /api/markings/{id}/scans/{scan}/stop",
             "PUT /api/markings/{id}/scans/{scan}/answers", "PUT /api/markings/{id}/scans/{scan}/pages/{page}",
             "GET /api/markings/{id}/scans/{scan}/pictures/{page}-{question}.jpg",
-            "DELETE /api/markings/{id}/scans/{scan}/pictures",
+            "DELETE /api/markings/{id}/scans/{scan}/pictures", "DELETE /api/markings/{id}/scans/learnt",
             "POST /api/markings/{id}/papers/{pupil}/entries", "DELETE /api/markings/{id}/entries/{key}",
             "GET /api/screens/{id}", "GET /api/screens/{id}/live", "POST /api/screens/{id}/end",
             "POST /api/screens/{id}/reopen",

@@ -138,6 +138,26 @@ class ScanApiTest {
                 .isEqualTo("4711");
         assertThat(confirmed.json().get("pages").get(0).get("answers").get(0).get("doubtful").asBoolean()).isFalse();
 
+        // A right one is shown to parents, and all to who judges, in the child's own hand.
+        JsonNode parents = teacher.get("/api/pupils/" + pupilWithARightOne(scan) + "/report").json();
+        assertThat(parents.get("pages").toString()).contains("data:image/jpeg;base64,").contains("as it was written");
+        assertThat(new String(teacher.file("/api/pupils/" + pupilWithARightOne(scan) + "/report.pdf"),
+                StandardCharsets.ISO_8859_1))
+                        .contains("/DCTDecode");
+        assertThat(
+                teacher.get("/api/pupils/" + pupilWithARightOne(scan) + "/work/pages").json().get("pages").toString())
+                        .contains("data:image/jpeg;base64,");
+
+        // What was confirmed teaches the hands of the class, and that can be forgotten.
+        JsonNode sure = page.get("answers").get(1);
+        teacher.send("PUT", address + "/answers",
+                "{\"page\":1,\"question\":" + sure.get("question").asInt() + ",\"read\":\""
+                        + sure.get("read").asString() + "\"}");
+        assertThat(teacher.get(address).json().get("learnt").asInt())
+                .isGreaterThanOrEqualTo(sure.get("read").asString().length());
+        assertThat(teacher.send("DELETE", "/api/markings/" + pile + "/scans/learnt", null).status()).isEqualTo(204);
+        assertThat(teacher.get(address).json().get("learnt").asInt()).isZero();
+
         // Typed by the teacher it stands above what was read; the same page again changes nothing.
         teacher.send("PUT",
                 "/api/markings/" + pile + "/papers/" + page.get("pupil").get("id").asLong() + "/answers/" + question,
@@ -150,6 +170,17 @@ class ScanApiTest {
                 .isEqualTo("12");
         assertThat(teacher.send("DELETE", address + "/pictures", null).status()).isEqualTo(204);
         assertThat(teacher.get(address + "/pictures/1-" + question + ".jpg").status()).isEqualTo(404);
+    }
+
+    private static long pupilWithARightOne(JsonNode scan) {
+        for (JsonNode page : scan.get("pages")) {
+            for (JsonNode reading : page.get("answers")) {
+                if (reading.get("right").asBoolean() && !reading.get("doubtful").asBoolean()) {
+                    return page.get("pupil").get("id").asLong();
+                }
+            }
+        }
+        throw new AssertionError("nobody has anything right");
     }
 
     /** The sheet as it is printed, its pages as pictures: nobody's until somebody says whose. */
