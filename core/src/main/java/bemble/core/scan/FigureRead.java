@@ -9,7 +9,7 @@ package bemble.core.scan;
  * @param hidden what the net's last layer but one said of it; without numbers where the square is bare
  */
 public record FigureRead(ReadSquare square, int kind, double sure, int second, float[] hidden) {
-    private static final double SURE = 0.8;
+    private static final double SURE = 0.93;
 
     /** Whether nobody should build on it unasked. */
     public boolean isDoubtful() {

@@ -19,8 +19,8 @@ public final class SquareCut {
 
     /** Cells from the edge of what is cut to well inside the square. */
     private static final int INSIDE = 9;
-    private static final float INKED = 0.3f;
-    private static final int FEW = 2;
+    private static final float INKED = 0.22f;
+    private static final int FEW = 3;
 
     private SquareCut() {}
 
