@@ -15,7 +15,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
-import org.apache.pdfbox.io.MemoryUsageSetting;
+import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
@@ -25,7 +25,10 @@ import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.jspecify.annotations.Nullable;
 
-/** A file of filled pages, a PDF or one picture; taken apart a page at a time, and looked at before anything of it is unpacked. */
+/**
+ * A file of filled pages, a PDF or one picture; taken apart a page at a time, and looked at before anything of it is unpacked. Nothing of it
+ * is laid down on the disk meanwhile: it is children's handwriting.
+ */
 final class FilledFile implements Closeable {
     private static final int DPI = 200;
     private static final double POINTS_AN_INCH = 72;
@@ -67,7 +70,7 @@ final class FilledFile implements Closeable {
     private static PDDocument pdf(byte[] bytes) {
         try {
             PDDocument document =
-                    Loader.loadPDF(bytes, "", null, null, MemoryUsageSetting.setupTempFileOnly().streamCache);
+                    Loader.loadPDF(bytes, "", null, null, IOUtils.createMemoryOnlyStreamCache());
             int pages = document.getNumberOfPages();
             if (pages < 1 || pages > Limits.SCANNED_PAGES) {
                 document.close();

@@ -27,6 +27,7 @@ import bemble.server.sets.printed.ReadableSheets;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -89,10 +90,17 @@ class PracticeScanner {
         return named.freeze(teacherId, set);
     }
 
-    /** Has it written and scanned. */
-    byte[] scan(Pile pile) throws IOException {
+    /**
+     * Has it written and scanned.
+     *
+     * @param stopped asked before each child whether anybody still wants it
+     */
+    byte[] scan(Pile pile, BooleanSupplier stopped) throws IOException {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             for (Pupil pupil : pile.pupils()) {
+                if (document.getNumberOfPages() > 0 && stopped.getAsBoolean()) {
+                    break;
+                }
                 RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom")
                         .create(pile.seed() * 1_000_003 + pupil.id().value());
                 PenHand hand = random.nextDouble() < CONTINENTAL ? PenHand.continental(random) : PenHand.some(random);

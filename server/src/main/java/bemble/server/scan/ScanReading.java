@@ -7,6 +7,7 @@ import bemble.server.ids.PupilId;
 import bemble.server.ids.ScanId;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.Piles;
+import bemble.server.marking.kept.TakenAnswer;
 import bemble.server.scan.PageReader.ReadPage;
 import bemble.server.scan.PageReader.ReadQuestion;
 import bemble.server.storage.DiskFull;
@@ -57,7 +58,7 @@ class ScanReading {
                 piles.open(scan.teacherId(), scan.markingId()).stored().classId());
         transaction.executeWithoutResult(any -> mapper.count(scan.id(), file.pages()));
         for (int page = 1; page <= file.pages(); page++) {
-            if (stopping.getAsBoolean() || mapper.state(scan.id()).orElse(null) != ScanState.READING) {
+            if (stopping.getAsBoolean()) {
                 end(scan.id(), ScanState.STOPPED,
                         "Stopped after " + (page - 1) + " of " + file.pages() + " pages. What was read is kept.");
                 return;
@@ -67,8 +68,13 @@ class ScanReading {
         end(scan.id(), ScanState.DONE, "");
     }
 
+    /** On a full disk that is not noted; the next start does. */
     void end(ScanId id, ScanState state, String say) {
-        transaction.executeWithoutResult(any -> mapper.end(id, state, say));
+        try {
+            transaction.executeWithoutResult(any -> mapper.end(id, state, say));
+        } catch (DiskFull later) {
+            LOG.warn("No room on the disk to note that reading has ended");
+        }
     }
 
     private void one(StoredScan scan, FilledFile file, int page, PageReader.Sheets sheets) {
@@ -132,21 +138,20 @@ class ScanReading {
                 json.writeValueAsString(paper.figures()), AnswerSquares.of(read));
     }
 
+    /** The page, what was read on it and what of that goes into the pile: all of it or nothing. */
     private void keep(StoredScan scan, StoredPage page, List<StoredReading> readings, List<byte[]> pictures) {
+        PupilId pupilId = page.state() == PageState.READ ? page.pupilId() : null;
         boolean isNew = page.state() == PageState.READ || page.state() == PageState.NOBODYS;
-        try {
-            transaction.executeWithoutResult(any -> {
-                mapper.keepPage(scan.id(), page);
-                for (int i = 0; isNew && i < readings.size(); i++) {
-                    mapper.keepReading(scan.id(), readings.get(i), pictures.get(i));
-                }
-            });
-        } catch (DiskFull full) {
-            LOG.warn("No room on the disk for a page that was read");
-            throw full;
-        }
-        if (page.state() == PageState.READ && page.pupilId() != null && page.sheet() != null) {
-            taking.sure(scan.teacherId(), scan.markingId(), page.pupilId(), page.sheet(), readings);
+        List<TakenAnswer> taken = transaction.execute(any -> {
+            mapper.keepPage(scan.id(), page);
+            for (int i = 0; isNew && i < readings.size(); i++) {
+                mapper.keepReading(scan.id(), readings.get(i), pictures.get(i));
+            }
+            return pupilId == null || page.sheet() == null ? List.<TakenAnswer>of()
+                    : taking.sure(scan.teacherId(), scan.markingId(), pupilId, page.sheet(), readings);
+        });
+        if (pupilId != null && taken != null) {
+            taking.judge(scan.teacherId(), scan.markingId(), pupilId, taken);
         }
     }
 }

@@ -11,6 +11,7 @@ import bemble.server.ids.TeacherId;
 import bemble.server.load.Background;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.Piles;
+import bemble.server.marking.kept.TakenAnswer;
 import bemble.server.scan.ScanViews.ScanLine;
 import bemble.server.storage.DiskFull;
 import bemble.server.storage.Turns;
@@ -21,6 +22,7 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.concurrent.RejectedExecutionException;
+import java.util.function.BooleanSupplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -35,7 +37,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class ScanService {
     private static final Logger LOG = LoggerFactory.getLogger(ScanService.class);
     /** Each holds its file. */
-    private static final int MOST_WAITING = 2;
+    private static final int MOST_WAITING = 1;
+    /** While it is read a file takes some times its size; one that does not fit is refused before. */
+    private static final int FILES_IN_THE_HEAP = 6;
     private static final long ASK_AGAIN_SECONDS = 60;
     /** The pictures of answers are kept for a term. */
     private static final int DAYS_OF_PICTURES = 120;
@@ -69,7 +73,8 @@ public class ScanService {
 
     /** Where the bytes of a file come from. */
     private interface Source {
-        byte[] bytes() throws IOException;
+        /** @param stopped asked now and then whether anybody still wants it */
+        byte[] bytes(BooleanSupplier stopped) throws IOException;
     }
 
     /** What was being read when Bemble stopped, and pictures that are not needed any more. */
@@ -93,19 +98,23 @@ public class ScanService {
      */
     ScanId begin(TeacherId teacherId, MarkingId markingId, String name, byte[] bytes) {
         piles.open(teacherId, markingId);
+        if (bytes.length > Runtime.getRuntime().maxMemory() / FILES_IN_THE_HEAP) {
+            throw Refusal.of("file",
+                    "This file is too large for the memory that Bemble has here. Make two files of it, or scan it in grey.");
+        }
         try (FilledFile file = FilledFile.open(bytes)) {
             LOG.debug("A file of {} pages", file.pages());
         } catch (IOException closing) {
             LOG.debug("A file could not be closed", closing);
         }
-        return begin(teacherId, markingId, name, () -> bytes);
+        return begin(teacherId, markingId, name, any -> bytes);
     }
 
     /** Has the pile written by the practice scanner's children, scanned and read. */
     ScanId practise(TeacherId teacherId, MarkingId markingId) {
         OpenPile open = piles.open(teacherId, markingId);
         PracticeScanner.Pile pile = practice.pile(teacherId, open);
-        return begin(teacherId, markingId, "From the practice scanner", () -> practice.scan(pile));
+        return begin(teacherId, markingId, "From the practice scanner", stopped -> practice.scan(pile, stopped));
     }
 
     private ScanId begin(TeacherId teacherId, MarkingId markingId, String name, Source source) {
@@ -127,8 +136,8 @@ public class ScanService {
     }
 
     private void read(StoredScan scan, Source source) {
-        try (FilledFile file = FilledFile.open(source.bytes())) {
-            reading.read(scan, file, worker::isStopping);
+        try (FilledFile file = FilledFile.open(source.bytes(() -> isStopped(scan)))) {
+            reading.read(scan, file, () -> isStopped(scan));
         } catch (Missing deleted) {
             reading.end(scan.id(), ScanState.STOPPED, "The pile was deleted meanwhile, so the rest was not read.");
         } catch (IOException | RuntimeException | OutOfMemoryError failure) {
@@ -136,6 +145,10 @@ public class ScanService {
             reading.end(scan.id(), ScanState.FAILED,
                     "Bemble met a fault of its own, and the rest was not read. Bring the file in once more.");
         }
+    }
+
+    private boolean isStopped(StoredScan scan) {
+        return worker.isStopping() || mapper.state(scan.id()).orElse(null) != ScanState.READING;
     }
 
     List<ScanLine> of(TeacherId teacherId, MarkingId markingId) {
@@ -161,31 +174,37 @@ public class ScanService {
      *
      * @param read what stands there; empty where nothing does
      */
-    @Transactional
-    public void confirm(TeacherId teacherId, MarkingId markingId, ScanId id, int page, int question, String read) {
-        turns.of(markingId);
+    void confirm(TeacherId teacherId, MarkingId markingId, ScanId id, int page, int question, String read) {
         StoredPage of = page(find(teacherId, markingId, id), page);
-        StoredReading there = mapper.reading(id, page, question)
-                .orElseThrow(
-                        () -> new Missing("No answer to question " + question + " was read on page " + page + "."));
-        if (of.pupilId() == null || of.sheet() == null) {
+        PupilId pupilId = of.pupilId();
+        String sheet = of.sheet();
+        if (pupilId == null || sheet == null) {
             throw Refusal.of("page", "Say first whose page this is.");
         }
-        mapper.confirm(id, page, question, read);
-        learnt.confirmed(of.pupilId(), there, read);
-        taking.confirmed(teacherId, markingId, of.pupilId(), of.sheet(), there.confirmed(read));
+        List<TakenAnswer> taken = transaction.execute(any -> {
+            turns.of(markingId);
+            StoredReading there = mapper.reading(id, page, question)
+                    .orElseThrow(
+                            () -> new Missing("No answer to question " + question + " was read on page " + page + "."));
+            mapper.confirm(id, page, question, read);
+            learnt.confirmed(pupilId, there, read);
+            return taking.confirmed(teacherId, markingId, pupilId, sheet, there.confirmed(read));
+        });
+        taking.judge(teacherId, markingId, pupilId, taken == null ? List.of() : taken);
     }
 
     /** Says whose a page is on which that does not stand. */
     void owner(TeacherId teacherId, MarkingId markingId, ScanId id, int page, PupilId pupilId) {
-        StoredPage owned = transaction.execute(any -> name(teacherId, markingId, id, page, pupilId));
-        if (owned != null && owned.sheet() != null) {
-            taking.sure(teacherId, markingId, pupilId, owned.sheet(),
+        List<TakenAnswer> taken = transaction.execute(any -> {
+            String sheet = name(teacherId, markingId, id, page, pupilId);
+            return taking.sure(teacherId, markingId, pupilId, sheet,
                     mapper.readings(id).stream().filter(reading -> reading.page() == page).toList());
-        }
+        });
+        taking.judge(teacherId, markingId, pupilId, taken == null ? List.of() : taken);
     }
 
-    private StoredPage name(TeacherId teacherId, MarkingId markingId, ScanId id, int page, PupilId pupilId) {
+    /** Gives the sheet that the page is of. */
+    private String name(TeacherId teacherId, MarkingId markingId, ScanId id, int page, PupilId pupilId) {
         turns.of(markingId);
         StoredPage of = page(find(teacherId, markingId, id), page);
         Pupil pupil = piles.open(teacherId, markingId).pupil(pupilId);
@@ -196,7 +215,7 @@ public class ScanService {
             throw Refusal.of("pupil", "Page " + of.sheetPage() + " of " + pupil.name() + "’s sheet is here already.");
         }
         mapper.nameOwner(id, page, PageState.READ, pupilId, "");
-        return of;
+        return of.sheet();
     }
 
     private StoredPage page(StoredScan scan, int page) {

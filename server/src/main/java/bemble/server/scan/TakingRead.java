@@ -13,6 +13,8 @@ import bemble.server.marking.kept.TakenAnswer;
 import bemble.server.marking.taken.TakenPapers;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Takes what was read into the pile. What a teacher has typed there stands above it. */
 @Component
@@ -27,26 +29,45 @@ class TakingRead {
         this.papers = papers;
     }
 
-    /** Takes in what needs no confirming, but for questions that something stands for already. */
-    void sure(TeacherId teacherId, MarkingId markingId, PupilId pupilId, String sheet, List<StoredReading> readings) {
-        OpenPile open = piles.openFor(teacherId, markingId, pupilId);
+    /**
+     * Takes in what needs no confirming, but for questions that something stands for already.
+     *
+     * @return what was taken, to be judged once this is committed
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public List<TakenAnswer> sure(TeacherId teacherId, MarkingId markingId, PupilId pupilId, String sheet,
+            List<StoredReading> readings) {
+        OpenPile open = piles.openToChange(teacherId, markingId, pupilId);
         List<TakenAnswer> taken = readings.stream()
                 .filter(reading -> !reading.doubtful() && open.answer(pupilId, reading.question()) == null)
                 .map(TakingRead::taken).toList();
         if (!taken.isEmpty()) {
             onSheet(teacherId, open, pupilId, sheet);
             papers.take(teacherId, markingId, pupilId, taken, false, false);
-            papers.judge(teacherId, markingId, pupilId, taken);
         }
+        return taken;
     }
 
-    /** Takes in what a teacher has confirmed or put right, over whatever stood there. */
-    void confirmed(TeacherId teacherId, MarkingId markingId, PupilId pupilId, String sheet, StoredReading reading) {
-        onSheet(teacherId, piles.openFor(teacherId, markingId, pupilId), pupilId, sheet);
+    /**
+     * Takes in what a teacher has confirmed or put right, over whatever stood there.
+     *
+     * @return what was taken, to be judged once this is committed
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public List<TakenAnswer> confirmed(TeacherId teacherId, MarkingId markingId, PupilId pupilId, String sheet,
+            StoredReading reading) {
+        onSheet(teacherId, piles.openToChange(teacherId, markingId, pupilId), pupilId, sheet);
         AnswerState state = reading.said().isEmpty() ? AnswerState.BLANK : AnswerState.GIVEN;
         answers.keep(teacherId, markingId, MarkedAnswer
                 .of(pupilId, reading.question(), state, reading.said(), "", "", null).readIn(HouseStyle.USUAL), null);
-        papers.judge(teacherId, markingId, pupilId, List.of(taken(reading)));
+        return List.of(taken(reading));
+    }
+
+    /** Judges what was taken, by the answers and by the workings that were read. */
+    void judge(TeacherId teacherId, MarkingId markingId, PupilId pupilId, List<TakenAnswer> taken) {
+        if (!taken.isEmpty()) {
+            papers.judge(teacherId, markingId, pupilId, taken);
+        }
     }
 
     /** The pile knows which sheet a child worked on. */

@@ -255,6 +255,20 @@ class ScanApiTest {
                 .isEqualTo(200);
     }
 
+    @Test
+    void readingCanBeStoppedAndTheNextFileIsReadAllTheSame() throws IOException {
+        String pile = pile();
+        Reply begun = teacher.post("/api/markings/" + pile + "/scans/practice", Map.of());
+        Reply stopped = teacher.post("/api/markings/" + pile + "/scans/" + begun.json().get("id").asString() + "/stop",
+                Map.of());
+        assertThat(stopped.json().get("state").asString()).isEqualTo("stopped");
+        assertThat(stopped.json().get("say").asString()).contains("What was read is kept");
+        assertThat(read(pile, bringIn(pile, "other.png", png(800, 1100))).get("state").asString()).isEqualTo("done");
+        assertThat(teacher.get("/api/markings/" + pile + "/scans/" + begun.json().get("id").asString()).json()
+                .get("pages").size())
+                        .isLessThan(2 * pupils.size());
+    }
+
     private static byte[] pdf(int pages, boolean locked) throws IOException {
         try (PDDocument document = new PDDocument(); ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
             IntStream.range(0, pages).forEach(i -> document.addPage(new PDPage()));
