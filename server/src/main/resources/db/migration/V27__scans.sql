@@ -33,7 +33,6 @@ create table scan_answer (
     slip varchar(60),
     marks_given int,
     marks_of int,
-    figures clob not null,
     picture blob,
     squares varbinary(4096) not null default x'',
     primary key (scan_id, page, question),

@@ -198,7 +198,7 @@ record DrawnSquare(float[] cut, int kind) {
         int blur = random.nextDouble() < 0.6 ? 1 : random.nextInt(2) + (scale > 8 ? 1 : 0);
         GreyRaster result = page;
         for (int i = 0; i < blur; i++) {
-            result = unsharp(result);
+            result = result.unsharp();
         }
         double white = 190 + random.nextDouble() * 65;
         double black = random.nextDouble() * 50;
@@ -215,18 +215,5 @@ record DrawnSquare(float[] cut, int kind) {
             }
         }
         return new GreyRaster(result.width(), result.height(), pixels);
-    }
-
-    private static GreyRaster unsharp(GreyRaster page) {
-        byte[] pixels = new byte[page.pixels().length];
-        for (int y = 0; y < page.height(); y++) {
-            for (int x = 0; x < page.width(); x++) {
-                int sum = 4 * page.at(x, y) + 2 * (page.at(x - 1, y) + page.at(x + 1, y) + page.at(x, y - 1)
-                        + page.at(x, y + 1)) + page.at(x - 1, y - 1) + page.at(x + 1, y - 1) + page.at(x - 1, y + 1)
-                        + page.at(x + 1, y + 1);
-                pixels[y * page.width() + x] = (byte) (sum / 16);
-            }
-        }
-        return new GreyRaster(page.width(), page.height(), pixels);
     }
 }

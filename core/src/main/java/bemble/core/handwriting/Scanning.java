@@ -85,7 +85,11 @@ public final class Scanning {
                 seen.set(x, y, (int) Math.max(0, Math.min(GreyRaster.WHITE, Math.round(value))));
             }
         }
-        return new Seen(unsharp(seen, device == Device.BAD_PHONE ? 2 : device.isPhone() ? 1 : 0),
+        GreyRaster picture = seen;
+        for (int time = 0; time < (device == Device.BAD_PHONE ? 2 : device.isPhone() ? 1 : 0); time++) {
+            picture = picture.unsharp();
+        }
+        return new Seen(picture,
                 Homography.through(corners.stream().map(pair -> new Pair(pair.seen().x(), pair.seen().y(),
                         new Pixel(pair.x(), pair.y()))).toList()));
     }
@@ -119,23 +123,5 @@ public final class Scanning {
             grain[i] = random.nextGaussian() * much;
         }
         return grain;
-    }
-
-    private static GreyRaster unsharp(GreyRaster page, int times) {
-        GreyRaster result = page;
-        for (int time = 0; time < times; time++) {
-            GreyRaster from = result;
-            GreyRaster to = GreyRaster.white(page.width(), page.height());
-            for (int y = 0; y < page.height(); y++) {
-                for (int x = 0; x < page.width(); x++) {
-                    int sum = 4 * from.at(x, y) + 2 * (from.at(x - 1, y) + from.at(x + 1, y) + from.at(x, y - 1)
-                            + from.at(x, y + 1)) + from.at(x - 1, y - 1) + from.at(x + 1, y - 1)
-                            + from.at(x - 1, y + 1) + from.at(x + 1, y + 1);
-                    to.set(x, y, sum / 16);
-                }
-            }
-            result = to;
-        }
-        return result;
     }
 }

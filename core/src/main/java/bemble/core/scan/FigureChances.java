@@ -39,20 +39,9 @@ public record FigureChances(double[] each) {
 
     /** The likeliest. */
     public int best() {
-        return bestBut(-1);
-    }
-
-    /** The next likeliest. */
-    public int second() {
-        return bestBut(best());
-    }
-
-    private int bestBut(int not) {
-        int best = not == 0 ? 1 : 0;
-        for (int kind = best; kind < KINDS; kind++) {
-            if (kind != not && each[kind] > each[best]) {
-                best = kind;
-            }
+        int best = 0;
+        for (int kind = 1; kind < KINDS; kind++) {
+            best = each[kind] > each[best] ? kind : best;
         }
         return best;
     }

@@ -5,10 +5,9 @@ package bemble.core.scan;
  *
  * @param kind one of the {@link FigureChances}
  * @param sure how sure that is, from 0 to 1
- * @param second the next likeliest
  * @param hidden what the net's last layer but one said of it; without numbers where the square is bare
  */
-public record FigureRead(ReadSquare square, int kind, double sure, int second, float[] hidden) {
+public record FigureRead(ReadSquare square, int kind, double sure, float[] hidden) {
     private static final double SURE = 0.93;
 
     /** Whether nobody should build on it unasked. */

@@ -43,6 +43,19 @@ public record GreyRaster(int width, int height, byte[] pixels) {
                 + (at(left, top + 1) * (1 - right) + at(left + 1, top + 1) * right) * down;
     }
 
+    /** The same picture a little out of focus. */
+    public GreyRaster unsharp() {
+        byte[] blurred = new byte[pixels.length];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int sum = 4 * at(x, y) + 2 * (at(x - 1, y) + at(x + 1, y) + at(x, y - 1) + at(x, y + 1))
+                        + at(x - 1, y - 1) + at(x + 1, y - 1) + at(x - 1, y + 1) + at(x + 1, y + 1);
+                blurred[y * width + x] = (byte) (sum / 16);
+            }
+        }
+        return new GreyRaster(width, height, blurred);
+    }
+
     /** The same picture made smaller by a whole factor, each pixel the mean of those it stands for. */
     public GreyRaster smaller(int factor) {
         int across = Math.max(1, width / factor);

@@ -63,12 +63,11 @@ public final class QuestionReader {
             int at = answer.indexOf(square);
             if (at >= 0) {
                 figures.add(
-                        new FigureRead(square, read.kinds()[at], chances.of(read.kinds()[at]), chances.second(), of));
+                        new FigureRead(square, read.kinds()[at], chances.of(read.kinds()[at]), of));
             } else if (square.given() == null) {
-                figures.add(new FigureRead(square, chances.best(), chances.of(chances.best()), chances.second(), of));
+                figures.add(new FigureRead(square, chances.best(), chances.of(chances.best()), of));
             } else if (chances.best() == FigureChances.STRUCK) {
-                figures.add(new FigureRead(square, FigureChances.STRUCK, chances.of(FigureChances.STRUCK),
-                        chances.second(), of));
+                figures.add(new FigureRead(square, FigureChances.STRUCK, chances.of(FigureChances.STRUCK), of));
             }
         });
         return Optional.of(new QuestionRead(field.question(), read, answer, figures, place));

@@ -9,6 +9,7 @@ import bemble.core.slip.KeptRules;
 import bemble.server.writing.FigureRequest;
 import bemble.server.writing.MarkRequest;
 import bemble.server.writing.MarkResponse;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -17,18 +18,20 @@ import org.slf4j.LoggerFactory;
 /**
  * What was read of a question as a paper like one written at a screen: its figures, the answer that stands there, and how it is marked.
  *
- * @param figures what stands in its squares; a small figure that is not clear is one that nobody can read
  * @param said the answer in plain digits; empty where nothing stands there
  * @param ink the answer by the ink alone
  * @param marked how the paper is marked; null where that failed
  */
-record ReadPaper(List<FigureRequest> figures, String said, String ink, @Nullable MarkResponse marked) {
+record ReadPaper(String said, String ink, @Nullable MarkResponse marked) {
     private static final Logger LOG = LoggerFactory.getLogger(ReadPaper.class);
 
     static ReadPaper of(AskedOnPage asked, QuestionRead read, KeptRules rules) {
         List<FigureRequest> figures = figures(read, read.answer().kinds());
-        return new ReadPaper(figures, answer(asked, figures, rules),
-                answer(asked, figures(read, read.answer().without()), rules), marked(asked, figures, false, rules));
+        String said = answer(asked, figures, rules);
+        // Mostly the ink alone says the same.
+        String ink = Arrays.equals(read.answer().kinds(), read.answer().without()) ? said
+                : answer(asked, figures(read, read.answer().without()), rules);
+        return new ReadPaper(said, ink, marked(asked, figures, false, rules));
     }
 
     private static List<FigureRequest> figures(QuestionRead read, int[] answer) {

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface ScanMapper {
     String SCAN = "id, teacher_id, marking_id, name, state, say, pages, begun_at";
-    String READING = "page, question, said, ink, sure, doubtful, slip, marks_given, marks_of, figures, squares";
+    String READING = "page, question, said, ink, sure, doubtful, slip, marks_given, marks_of, squares";
 
     @Select(value = "select " + SCAN
             + " from final table (insert into scan (teacher_id, marking_id, name, state, begun_at) "
@@ -68,7 +68,7 @@ interface ScanMapper {
     @Insert("insert into scan_answer (scan_id, " + READING
             + ", picture) values (#{id}, #{r.page}, #{r.question}, #{r.said}, "
             + "#{r.ink}, #{r.sure}, #{r.doubtful}, #{r.slip,jdbcType=VARCHAR}, #{r.marksGiven,jdbcType=INTEGER}, "
-            + "#{r.marksOf,jdbcType=INTEGER}, #{r.figures}, #{r.squares}, #{picture})")
+            + "#{r.marksOf,jdbcType=INTEGER}, #{r.squares}, #{picture})")
     void keepReading(@Param("id") ScanId id, @Param("r") StoredReading reading, @Param("picture") byte[] picture);
 
     @Select("select " + READING + " from scan_answer where scan_id = #{id} order by page, question")

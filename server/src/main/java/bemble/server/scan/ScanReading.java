@@ -22,7 +22,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import tools.jackson.databind.ObjectMapper;
 
 /** Reads a file of filled pages, a page at a time: each is kept whole or not at all, and taken into its pile. */
 @Component
@@ -35,16 +34,14 @@ class ScanReading {
     private final PageReader reader;
     private final Piles piles;
     private final TakingRead taking;
-    private final ObjectMapper json;
     private final TransactionTemplate transaction;
 
-    ScanReading(ScanMapper mapper, PageReader reader, Piles piles, TakingRead taking, ObjectMapper json,
+    ScanReading(ScanMapper mapper, PageReader reader, Piles piles, TakingRead taking,
             PlatformTransactionManager transactions) {
         this.mapper = mapper;
         this.reader = reader;
         this.piles = piles;
         this.taking = taking;
-        this.json = json;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -127,7 +124,7 @@ class ScanReading {
         QuestionRead read = question.read().orElse(null);
         if (paper == null || read == null) {
             // Its squares were not found: what stands there is asked with its picture.
-            return new StoredReading(page, question.asked().number(), "", "", 0, true, null, null, null, "[]",
+            return new StoredReading(page, question.asked().number(), "", "", 0, true, null, null, null,
                     AnswerSquares.NONE);
         }
         MarkResponse marked = paper.marked();
@@ -135,7 +132,7 @@ class ScanReading {
                 read.answer().isDoubtful(), marked == null ? null : marked.likeliestSlip(),
                 marked == null || marked.marks() == null ? null : marked.marks().given(),
                 marked == null || marked.marks() == null ? null : marked.marks().of(),
-                json.writeValueAsString(paper.figures()), AnswerSquares.of(read));
+                AnswerSquares.of(read));
     }
 
     /** The page, what was read on it and what of that goes into the pile: all of it or nothing. */

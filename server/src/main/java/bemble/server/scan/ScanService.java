@@ -118,7 +118,6 @@ public class ScanService {
     }
 
     private ScanId begin(TeacherId teacherId, MarkingId markingId, String name, Source source) {
-        piles.open(teacherId, markingId);
         StoredScan scan = transaction.execute(any -> mapper.add(teacherId, markingId,
                 name.substring(0, Math.min(NAME_LETTERS, name.length())),
                 OffsetDateTime.now(clock).truncatedTo(ChronoUnit.MILLIS)));

@@ -134,8 +134,8 @@ class AccessTest {
                         + "from marking where id = " + OWN.get("markings"));
         server.sql(
                 "insert into scan_page (scan_id, page, state, say) select max(id), 1, 'not-read', 'no code' from scan");
-        server.sql("insert into scan_answer (scan_id, page, question, said, ink, sure, doubtful, figures, picture) "
-                + "select max(id), 1, 1, '', '', 0, true, '[]', x'00' from scan");
+        server.sql("insert into scan_answer (scan_id, page, question, said, ink, sure, doubtful, picture) "
+                + "select max(id), 1, 1, '', '', 0, true, x'00' from scan");
         OWN.put("scans", Long.toString(server.count("select max(id) from scan")));
         OWN.put("screens", session.get("id").asString());
         OWN.put("attempts", in.get("own").get("questions").get(0).get("paper").asString());

@@ -87,7 +87,7 @@ class PrintService {
         return Pages.of(order(print, kind));
     }
 
-    private PrintOrder order(StoredPrint print, PrintKind kind) {
+    PrintOrder order(StoredPrint print, PrintKind kind) {
         SetContent content = json.readValue(print.content(), SetContent.class);
         return SetReading.print(content, print.code(), HouseStyle.USUAL.with(styles.read(print.choices())), kind);
     }

@@ -1,30 +1,26 @@
 package bemble.server.sets.printed;
 
 import bemble.core.print.Page;
+import bemble.core.print.Pages;
 import bemble.core.print.PrintKind;
+import bemble.core.print.PrintOrder;
+import bemble.core.print.PrintQuestion;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.server.ids.TeacherId;
-import bemble.server.sets.SetContent;
-import bemble.server.style.StyleText;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.ObjectMapper;
 
 /** Printed sheets as whoever reads the filled ones needs them. */
 @Component
 public class ReadableSheets {
     private final PrintMapper prints;
     private final PrintService service;
-    private final StyleText styles;
-    private final ObjectMapper json;
 
-    ReadableSheets(PrintMapper prints, PrintService service, StyleText styles, ObjectMapper json) {
+    ReadableSheets(PrintMapper prints, PrintService service) {
         this.prints = prints;
         this.service = service;
-        this.styles = styles;
-        this.json = json;
     }
 
     /**
@@ -39,10 +35,9 @@ public class ReadableSheets {
     /** The sheet under a code, where the teacher has one. */
     public Optional<ReadableSheet> find(TeacherId teacherId, String code) {
         return prints.find(teacherId, code).map(print -> {
-            SetContent content = json.readValue(print.content(), SetContent.class);
-            return new ReadableSheet(print.code(), service.pages(print, PrintKind.QUESTIONS),
-                    content.questions().stream().map(SetContent.SetQuestion::read).toList(),
-                    HouseStyle.USUAL.with(styles.read(print.choices())));
+            PrintOrder order = service.order(print, PrintKind.QUESTIONS);
+            return new ReadableSheet(print.code(), Pages.of(order),
+                    order.questions().stream().map(PrintQuestion::problem).toList(), order.style());
         });
     }
 }
