@@ -12,6 +12,7 @@ export const keys = {
     fits: (...asked: unknown[]) => ['diagnose', ...asked],
   },
   guide: ['guide'],
+  background: ['work behind the screens'],
   howWeWriteIt: {
     all: ['how we write it'],
     examples: ['how we write it', 'examples'],
@@ -81,7 +82,6 @@ export const keys = {
     prints: (id: number) => ['sets', 'prints', id],
     pages: (...wanted: unknown[]) => ['sets', 'pages', ...wanted],
     ladders: ['ladders'],
-    printJob: (id: string | undefined) => ['print job', id],
   },
   sheet: { geometry: ['geometry'] },
   style: ['style'],

@@ -2308,30 +2308,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prints/jobs/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * How far a print is.
-         * @description How far a print is.
-         */
-        get: operations["job"];
-        put?: never;
-        post?: never;
-        /**
-         * Stops a print.
-         * @description Stops a print.
-         */
-        delete: operations["stop_1"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/markings/{id}": {
         parameters: {
             query?: never;
@@ -2654,7 +2630,7 @@ export interface paths {
          * Stops it as soon as it can be; what was done of it is taken back.
          * @description Stops it as soon as it can be; what was done of it is taken back.
          */
-        delete: operations["stop_2"];
+        delete: operations["stop_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3132,6 +3108,26 @@ export interface paths {
          * @description What a class has answered, as a table.
          */
         get: operations["answers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/background": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What is worked at behind the screens, for the whole school.
+         * @description What is worked at behind the screens, for the whole school.
+         */
+        get: operations["queues"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4204,23 +4200,38 @@ export interface components {
         };
         BegunView: {
             prints: components["schemas"]["PrintView"][];
-            job: components["schemas"]["JobView"];
+            job: components["schemas"]["UnderWay"];
         };
-        JobView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            done: number;
-            /** Format: int32 */
-            total: number;
-            /** @description printing, done, stopped or failed */
-            state: string;
+        Fault: {
+            field?: string;
+            message?: string;
         };
         PrintView: {
             code: string;
             version: string;
             /** Format: date-time */
             printedAt: string;
+        };
+        /** @description A job as it is told of. */
+        UnderWay: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            state: "WAITING" | "RUNNING" | "DONE" | "STOPPED" | "REFUSED";
+            /**
+             * Format: int32
+             * @description how much of it is done
+             */
+            done: number;
+            /**
+             * Format: int32
+             * @description how much there is; 0 while that is not known
+             */
+            of: number;
+            /** @description why it was refused; left out where it was not */
+            errors?: components["schemas"]["Fault"][];
+            /** @description what came of it, once it is done */
+            result?: unknown;
         };
         CopyWish: {
             otherNumbers: boolean;
@@ -4841,31 +4852,6 @@ export interface components {
             added?: number;
             /** Format: int32 */
             alreadyThere?: number;
-        };
-        Fault: {
-            field?: string;
-            message?: string;
-        };
-        /** @description A job as it is told of. */
-        UnderWay: {
-            /** Format: uuid */
-            id: string;
-            /** @enum {string} */
-            state: "WAITING" | "RUNNING" | "DONE" | "STOPPED" | "REFUSED";
-            /**
-             * Format: int32
-             * @description how much of it is done
-             */
-            done: number;
-            /**
-             * Format: int32
-             * @description how much there is; 0 while that is not known
-             */
-            of: number;
-            /** @description why it was refused; left out where it was not */
-            errors?: components["schemas"]["Fault"][];
-            /** @description what came of it, once it is done */
-            result?: unknown;
         };
         SheetMade: {
             /** Format: int64 */
@@ -6056,6 +6042,42 @@ export interface components {
             name: string;
             /** Format: date-time */
             leftAt: string;
+        };
+        /** @description How a queue of work stands. */
+        QueueView: {
+            name: string;
+            /** @description what it does */
+            doing: string;
+            /**
+             * Format: int32
+             * @description how many pieces are worked at
+             */
+            running: number;
+            /**
+             * Format: int32
+             * @description how many wait for their turn
+             */
+            waiting: number;
+            /**
+             * Format: int32
+             * @description how many failed and are tried again by themselves
+             */
+            toBeRetried: number;
+            /**
+             * Format: int64
+             * @description how many were done since Bemble was started
+             */
+            done: number;
+            /**
+             * Format: int64
+             * @description how many attempts failed since then
+             */
+            failed: number;
+            /**
+             * Format: date-time
+             * @description when the last of them failed; left out where none did
+             */
+            lastFailure?: string;
         };
         TakenBackView: {
             /** @description what was typed; nothing where a cause was decided */
@@ -9975,59 +9997,6 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    job: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-            400: components["responses"]["Refusal400"];
-            401: components["responses"]["Refusal401"];
-            404: components["responses"]["Refusal404"];
-            422: components["responses"]["Refusal422"];
-        };
-    };
-    stop_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JobView"];
-                };
-            };
-            400: components["responses"]["Refusal400"];
-            401: components["responses"]["Refusal401"];
-            403: components["responses"]["Refusal403"];
-            404: components["responses"]["Refusal404"];
-            422: components["responses"]["Refusal422"];
-        };
-    };
     one_4: {
         parameters: {
             query?: never;
@@ -10470,7 +10439,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    stop_2: {
+    stop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11115,6 +11084,29 @@ export interface operations {
             400: components["responses"]["Refusal400"];
             401: components["responses"]["Refusal401"];
             404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    queues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QueueView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
             422: components["responses"]["Refusal422"];
         };
     };

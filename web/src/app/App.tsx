@@ -31,9 +31,11 @@ import { BeginScreen } from '../write/BeginScreen';
 import { RunScreen } from '../write/RunScreen';
 import { keepSending } from '../write/papers';
 import { WriteScreen } from '../write/WriteScreen';
+import { BackgroundScreen } from './BackgroundScreen';
 import { Spine } from './Spine';
 import { StillShown } from './StillShown';
 import { Trouble } from './Trouble';
+
 import { ink } from './theme';
 import { useFocusKept, usePageTitle } from './useFocusKept';
 
@@ -161,6 +163,7 @@ function SignedIn({ teacher }: { teacher: string }) {
           <Route path="/guide" element={<GuideScreen />} />
           <Route path="/guide/:page" element={<GuideScreen />} />
           <Route path="/log" element={<LogScreen />} />
+          <Route path="/at-work" element={<BackgroundScreen />} />
           <Route path="*" element={<Navigate to="/today" replace />} />
         </Routes>
       </Box>

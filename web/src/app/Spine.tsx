@@ -129,6 +129,7 @@ export function Spine(props: { teacher: string }) {
           }}
         >
           <Link to="/guide">Guide</Link>
+          <Link to="/at-work">At work</Link>
           <a href="/licences/index.html">Licences</a>
           <Box component="span" sx={{ display: 'block', fontSize: 13, opacity: 0.8, mt: 0.5 }}>
             Bemble {__BEMBLE_VERSION__}

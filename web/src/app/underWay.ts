@@ -3,7 +3,7 @@ import { api, ask, Refused, type Schemas } from '../api/client';
 /** Something long that the server works at, or has done. */
 export type UnderWay = Schemas['UnderWay'];
 
-const askAgainAfter = 600;
+const askAgainAfter = 300;
 
 const isUnderWay = (begun: object): begun is UnderWay => 'state' in begun && 'of' in begun;
 
@@ -19,7 +19,7 @@ export async function untilDone<T extends object>(
         return now.result as T;
       }
       if (now.state === 'STOPPED') {
-        throw new Refused(0, [{ field: '', message: 'It was stopped, and nothing was taken in.' }]);
+        throw new Refused(0, [{ field: '', message: 'It was stopped, and nothing of it was kept.' }]);
       }
       if (now.state === 'REFUSED') {
         throw new Refused(

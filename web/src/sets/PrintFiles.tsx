@@ -1,6 +1,7 @@
 import { Box, Button } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { sendToPrinter } from '../print/sendToPrinter';
+import { HowFar } from '../app/HowFar';
 import { ink } from '../app/theme';
 import { momentInWords } from '../app/timeInWords';
 import type { usePrinting } from './usePrinting';
@@ -15,23 +16,11 @@ const kinds = [
 
 /** How far printing has come, and the files of all that was printed. */
 export function PrintFiles({ printing, prints }: Props) {
-  const { job } = printing;
   return (
     <Box sx={{ mt: 1.5 }}>
-      {printing.isPrinting && (
-        <Box>
-          {/* Without a value it shows that the versions are still being drawn. */}
-          <progress value={job?.done} max={job?.total} aria-label="Printing" style={{ width: '100%' }} />
-          <Button onClick={printing.stop} disabled={!job}>
-            Stop
-          </Button>
-        </Box>
-      )}
-      <Box role="status" sx={{ color: job?.state === 'failed' ? ink.wrong : ink.right }}>
-        {job?.state === 'done' &&
-          (printing.isToPrinter ? '✓ the print dialog shows it' : '✓ the files are made')}
-        {job?.state === 'stopped' && 'Stopped; nothing was made. Begin again whenever you like.'}
-        {job?.state === 'failed' && '✗ The files could not be made. Try again.'}
+      <HowFar job={printing.job} what="Printing" />
+      <Box role="status" sx={{ color: ink.right }}>
+        {printing.isDone && (printing.isToPrinter ? '✓ the print dialog shows it' : '✓ the files are made')}
       </Box>
       {!printing.isPrinting &&
         prints.map((print) => (

@@ -10,7 +10,8 @@ import bemble.core.practice.Rung;
 import bemble.core.practice.features.Question;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Punctuation;
-import jakarta.annotation.PreDestroy;
+import bemble.server.background.WorkQueue;
+import bemble.server.background.WorkQueues;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -26,36 +27,34 @@ class WarmUp {
     private static final int QUESTIONS = 4;
     private static final int WRITERS = 8;
     private final KnownAnswers known;
-    private volatile boolean stopped;
+    private final WorkQueue queue;
 
-    WarmUp(KnownAnswers known) {
+    WarmUp(KnownAnswers known, WorkQueues queues) {
         this.known = known;
+        this.queue = queues.add(new WorkQueue.Kind("warm-up",
+                "Judges invented papers after a start, so that the first real ones are quick", 1, 1, true));
     }
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        Thread thread = new Thread(this::judge, "warm-up");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        thread.start();
+        queue.execute(this::judge);
     }
 
-    @PreDestroy
-    void stop() {
-        stopped = true;
+    private boolean isDone() {
+        return queue.isStopping() || known.isUsed();
     }
 
     private void judge() {
         for (Operation operation : List.of(Operation.SUBTRACTION, Operation.ADDITION, Operation.MULTIPLICATION,
                 Operation.DIVISION)) {
-            if (stopped || known.isUsed()) {
+            if (isDone()) {
                 return;
             }
             List<Rung> rungs = Ladder.of(operation);
             List<Answers> sheet = Stream.of(rungs.get(1), rungs.get(rungs.size() / 2))
                     .flatMap(rung -> new Draft(rung.wishes(), 1).draw(QUESTIONS).stream()).map(Question::problem)
                     .map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
-            for (int writer = 0; writer < WRITERS && !stopped && !known.isUsed(); writer++) {
+            for (int writer = 0; writer < WRITERS && !isDone(); writer++) {
                 int wrongEach = writer + 1;
                 List<Item> items =
                         sheet.stream().map(answers -> new Item(answers, sheet.indexOf(answers) % wrongEach == 0

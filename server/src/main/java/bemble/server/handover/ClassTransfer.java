@@ -12,7 +12,7 @@ import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
-import bemble.server.load.Jobs.Progress;
+import bemble.server.background.Progress;
 import bemble.server.marking.taken.PastAnswer;
 import bemble.server.marking.taken.PastPile;
 import bemble.server.marking.taken.PastQuiz;

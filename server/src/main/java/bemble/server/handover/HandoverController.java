@@ -6,8 +6,9 @@ import bemble.server.classes.SchoolClass;
 import bemble.server.ids.ClassId;
 import bemble.server.ids.PupilId;
 import bemble.server.limits.Limits;
-import bemble.server.load.Jobs.UnderWay;
-import bemble.server.load.Jobs;
+import bemble.server.background.JobKind;
+import bemble.server.background.Jobs;
+import bemble.server.background.Jobs.UnderWay;
 import bemble.server.web.Download;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -108,7 +109,8 @@ class HandoverController {
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(implementation = ClassFile.class)))
     ResponseEntity<Object> takeOver(@AuthenticationPrincipal SignedIn teacher,
             @RequestBody(required = false) byte[] file) {
-        UnderWay job = jobs.begin(teacher.id(), progress -> transfer.takeOver(teacher.id(), file, progress));
+        UnderWay job =
+                jobs.begin(JobKind.FILE, teacher.id(), progress -> transfer.takeOver(teacher.id(), file, progress));
         return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 

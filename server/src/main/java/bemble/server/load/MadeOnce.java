@@ -81,8 +81,10 @@ class MadeOnce extends OncePerRequestFilter {
         for (CompletableFuture<Optional<Answer>> before =
                 answers.asMap().putIfAbsent(command, own); before != null; before =
                         answers.asMap().putIfAbsent(command, own)) {
-            Optional<Answer> given = given(before);
-            if (given == null) {
+            Optional<Answer> given;
+            try {
+                given = given(before);
+            } catch (TimeoutException stillUnderWay) {
                 faults.answer(response, HttpStatus.CONFLICT,
                         "This is still being done. See in a moment what came of it.");
                 return;
@@ -134,17 +136,19 @@ class MadeOnce extends OncePerRequestFilter {
         }
     }
 
-    /** What the first came to; null where it is still being done. */
-    private static @Nullable Optional<Answer> given(CompletableFuture<Optional<Answer>> before) {
+    /**
+     * What the first came to.
+     *
+     * @throws TimeoutException where it is still being done
+     */
+    private static Optional<Answer> given(CompletableFuture<Optional<Answer>> before) throws TimeoutException {
         try {
             return before.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
-            return null;
+            throw new TimeoutException("interrupted");
         } catch (ExecutionException none) {
             return Optional.empty();
-        } catch (TimeoutException still) {
-            return null;
         }
     }
 

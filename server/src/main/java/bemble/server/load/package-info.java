@@ -1,4 +1,4 @@
-/** Limits by cost: how much is read of a request, how many dear ones are worked at once, and what takes long in the background. */
+/** Limits by cost: how much is read of a request, and how many dear ones are worked at once. */
 @NullMarked
 package bemble.server.load;
 

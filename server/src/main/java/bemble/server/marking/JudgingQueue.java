@@ -1,22 +1,21 @@
 package bemble.server.marking;
 
+import bemble.server.background.WorkQueue;
+import bemble.server.background.WorkQueues;
 import bemble.server.faults.Missing;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
-import bemble.server.load.Background;
 import bemble.server.marking.Views.MarkedPaperView;
 import bemble.server.marking.kept.MarkingMapper;
 import bemble.server.marking.kept.PapersWait;
 import bemble.server.marking.kept.UnjudgedPaper;
 import bemble.server.storage.DiskFull;
-import jakarta.annotation.PreDestroy;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.slf4j.Logger;
@@ -40,12 +39,14 @@ class JudgingQueue {
     private final PaperJudgements judgements;
     private final MarkingMapper mapper;
     private final Map<UnjudgedPaper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
-    private final Background judge = Background.named("judging");
+    private final WorkQueue queue;
 
-    JudgingQueue(Judging judging, PaperJudgements judgements, MarkingMapper mapper) {
+    JudgingQueue(Judging judging, PaperJudgements judgements, MarkingMapper mapper, WorkQueues queues) {
         this.judging = judging;
         this.judgements = judgements;
         this.mapper = mapper;
+        this.queue = queues
+                .add(WorkQueue.Kind.of("judging", "Judges papers, and looks for what their mistakes have in common"));
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -78,12 +79,7 @@ class JudgingQueue {
     private CompletableFuture<MarkedPaperView> add(UnjudgedPaper paper) {
         return waiting.computeIfAbsent(paper, any -> {
             CompletableFuture<MarkedPaperView> judged = new CompletableFuture<>();
-            try {
-                judge.execute(() -> judge(paper, judged));
-            } catch (RejectedExecutionException stopping) {
-                // It is judged at the next start.
-                judged.completeExceptionally(stopping);
-            }
+            queue.retrying(() -> judge(paper, judged));
             return judged;
         });
     }
@@ -95,8 +91,8 @@ class JudgingQueue {
         } catch (Missing deleted) {
             judged.completeExceptionally(deleted);
         } catch (RuntimeException failure) {
-            LOG.warn("A paper could not be judged", failure);
             judged.completeExceptionally(failure);
+            throw failure;
         }
     }
 
@@ -116,10 +112,5 @@ class JudgingQueue {
     /** Has papers judged when their turn comes. */
     void later(TeacherId teacherId, MarkingId markingId, Iterable<PupilId> pupilIds) {
         pupilIds.forEach(pupilId -> add(new UnjudgedPaper(teacherId, markingId, pupilId)));
-    }
-
-    @PreDestroy
-    void stop() {
-        judge.close();
     }
 }

@@ -48,7 +48,7 @@ final class Views {
             @Nullable String cause,
             @Nullable String causeName, @Nullable MarksOfPaper marks, @NotNull int revision) {}
 
-    record MarksOfPaper(@NotNull int given, @NotNull @Nullable int of) {}
+    record MarksOfPaper(@NotNull int given, @NotNull int of) {}
 
     /**
      * A pupil's paper.

@@ -1,12 +1,9 @@
 package bemble.server.progress;
 
-import bemble.server.load.Background;
+import bemble.server.background.WorkQueue;
+import bemble.server.background.WorkQueues;
 import bemble.server.marking.kept.AnswersChanged;
-import jakarta.annotation.PreDestroy;
-import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicBoolean;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -16,15 +13,14 @@ import org.springframework.transaction.event.TransactionalEventListener;
 /** Brings records up to date behind the screens, once what was changed is committed: nobody waits for it. */
 @Component
 class KeepingUp {
-    private static final Logger LOG = LoggerFactory.getLogger(KeepingUp.class);
-
     private final KeptRecords records;
-    private final Background worker = Background.named("records");
+    private final WorkQueue queue;
     /** Whether a round is asked for already; one round brings everything up to date. */
     private final AtomicBoolean asked = new AtomicBoolean();
 
-    KeepingUp(KeptRecords records) {
+    KeepingUp(KeptRecords records, WorkQueues queues) {
         this.records = records;
+        this.queue = queues.add(WorkQueue.Kind.of("records", "Brings up to date what each child can do"));
     }
 
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
@@ -40,28 +36,15 @@ class KeepingUp {
 
     private void ask() {
         if (asked.compareAndSet(false, true)) {
-            try {
-                worker.execute(this::round);
-            } catch (RejectedExecutionException stopping) {
-                // What is missing is found at the next start.
-            }
+            queue.retrying(this::round);
         }
     }
 
     private void round() {
         asked.set(false);
-        try {
-            int before = Integer.MAX_VALUE;
-            while (before > 0 && !worker.isStopping()) {
-                before = records.bringSomeUpToDate();
-            }
-        } catch (RuntimeException later) {
-            LOG.warn("Records were not brought up to date; they are worked out when they are asked for", later);
+        int before = Integer.MAX_VALUE;
+        while (before > 0 && !queue.isStopping()) {
+            before = records.bringSomeUpToDate();
         }
-    }
-
-    @PreDestroy
-    void stop() {
-        worker.close();
     }
 }

@@ -1,6 +1,8 @@
 package bemble.server.scan;
 
 import bemble.core.problem.Refusal;
+import bemble.server.background.WorkQueue;
+import bemble.server.background.WorkQueues;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
@@ -8,14 +10,12 @@ import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.ScanId;
 import bemble.server.ids.TeacherId;
-import bemble.server.load.Background;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.Piles;
 import bemble.server.marking.kept.TakenAnswer;
 import bemble.server.scan.ScanViews.ScanLine;
 import bemble.server.storage.DiskFull;
 import bemble.server.storage.Turns;
-import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -54,12 +54,10 @@ public class ScanService {
     private final Turns turns;
     private final Clock clock;
     private final TransactionTemplate transaction;
-    private final Background worker = Background.yielding("scans", MOST_WAITING);
+    private final WorkQueue queue;
 
     ScanService(ScanMapper mapper, ScanReading reading, PracticeScanner practice, TakingRead taking, LearntHands learnt,
-            Piles piles,
-            Turns turns,
-            Clock clock, PlatformTransactionManager transactions) {
+            Piles piles, Turns turns, Clock clock, PlatformTransactionManager transactions, WorkQueues queues) {
         this.mapper = mapper;
         this.reading = reading;
         this.practice = practice;
@@ -69,6 +67,8 @@ public class ScanService {
         this.turns = turns;
         this.clock = clock;
         this.transaction = new TransactionTemplate(transactions);
+        this.queue = queues
+                .add(new WorkQueue.Kind("scans", "Reads filled pages that were brought in", 1, MOST_WAITING, true));
     }
 
     /** Where the bytes of a file come from. */
@@ -125,7 +125,7 @@ public class ScanService {
             throw new IllegalStateException("no scan was kept");
         }
         try {
-            worker.execute(() -> read(scan, source));
+            queue.execute(() -> read(scan, source));
         } catch (RejectedExecutionException full) {
             transaction.executeWithoutResult(any -> mapper.delete(scan.id()));
             throw new Busy("Other pages are being read just now. Bring these in when they are done.",
@@ -147,7 +147,7 @@ public class ScanService {
     }
 
     private boolean isStopped(StoredScan scan) {
-        return worker.isStopping() || mapper.state(scan.id()).orElse(null) != ScanState.READING;
+        return queue.isStopping() || mapper.state(scan.id()).orElse(null) != ScanState.READING;
     }
 
     List<ScanLine> of(TeacherId teacherId, MarkingId markingId) {
@@ -238,10 +238,5 @@ public class ScanService {
     /** Forgets the hands of a pile's class; what was read stays. */
     void forgetHands(TeacherId teacherId, MarkingId markingId) {
         learnt.forget(teacherId, piles.open(teacherId, markingId).stored().classId());
-    }
-
-    @PreDestroy
-    void end() {
-        worker.close();
     }
 }

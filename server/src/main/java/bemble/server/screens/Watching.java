@@ -1,7 +1,7 @@
 package bemble.server.screens;
 
 import bemble.server.ids.SessionId;
-import bemble.server.load.DaemonThreads;
+import bemble.server.background.DaemonThreads;
 import bemble.server.screens.ScreenViews.SessionView;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;

@@ -7,7 +7,7 @@ import bemble.server.running.DemoServer;
 import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -104,12 +104,10 @@ class ClassFileLimitsTest {
 
     @Test
     void moreThanThereCanBeIsRefused() {
-        Map<String, Object> answer =
-                Client.JSON.convertValue(Client.JSON.readTree(FILE).at("/pupils/0/answers/0"), Map.class);
+        JsonNode judgements = Client.JSON.readTree(FILE).at("/pupils/0/answers/0/judgements");
         ObjectNode file = (ObjectNode) Client.JSON.readTree(FILE);
         ((ObjectNode) file.at("/pupils/0/answers/0")).set("judgements", Client.JSON.valueToTree(
-                List.of(answer.get("judgements"), answer.get("judgements"), answer.get("judgements")).stream()
-                        .flatMap(each -> ((List<?>) each).stream()).toList()));
+                Stream.of(judgements, judgements, judgements).flatMap(JsonNode::valueStream).toList()));
         assertThat(refusal(file)).contains("two judgements at most");
     }
 }

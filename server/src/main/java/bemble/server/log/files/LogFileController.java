@@ -2,8 +2,10 @@ package bemble.server.log.files;
 
 import bemble.server.account.SignedIn;
 import bemble.server.ids.TeacherId;
-import bemble.server.load.Jobs.UnderWay;
-import bemble.server.load.Jobs;
+import bemble.server.background.JobKind;
+import bemble.server.background.Jobs;
+import bemble.server.background.Jobs.UnderWay;
+import bemble.server.background.Progress;
 import bemble.server.log.LogService;
 import bemble.server.log.LogTable;
 import bemble.server.log.ReadEntry;
@@ -60,11 +62,12 @@ class LogFileController {
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(schema = @Schema(type = "object")))
     ResponseEntity<Object> take(@AuthenticationPrincipal SignedIn teacher, @RequestBody(required = false) byte[] file) {
         UnderWay job =
-                jobs.begin(teacher.id(), progress -> take(teacher.id(), file == null ? new byte[0] : file, progress));
+                jobs.begin(JobKind.FILE, teacher.id(),
+                        progress -> take(teacher.id(), file == null ? new byte[0] : file, progress));
         return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 
-    private LogService.Imported take(TeacherId teacherId, byte[] text, Jobs.Progress progress) {
+    private LogService.Imported take(TeacherId teacherId, byte[] text, Progress progress) {
         List<ReadEntry> entries = reader.read(text, progress);
         try {
             return log.take(teacherId, entries);

@@ -7,7 +7,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.FileFaults;
 import bemble.server.limits.Limits;
-import bemble.server.load.Jobs.Progress;
+import bemble.server.background.Progress;
 import bemble.server.log.ReadEntry;
 import bemble.server.log.entry.NewEntry;
 import bemble.server.log.entry.Remarks;

@@ -3,6 +3,7 @@ package bemble.server.sets.printed;
 import bemble.core.print.Page;
 import bemble.core.print.PrintKind;
 import bemble.server.account.SignedIn;
+import bemble.server.background.Jobs.UnderWay;
 import bemble.server.faults.Missing;
 import bemble.server.ids.SetId;
 import bemble.server.limits.Limits;
@@ -15,12 +16,9 @@ import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.OffsetDateTime;
 import java.util.List;
-import java.util.Locale;
-import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,11 +33,9 @@ class PrintController {
     private static final String SVG = "image/svg+xml";
 
     private final PrintService prints;
-    private final PrintJobs jobs;
 
-    PrintController(PrintService prints, PrintJobs jobs) {
+    PrintController(PrintService prints) {
         this.prints = prints;
-        this.jobs = jobs;
     }
 
     /**
@@ -61,17 +57,10 @@ class PrintController {
         }
     }
 
-    /** @param state printing, done, stopped or failed */
-    record JobView(@NotNull UUID id, @NotNull int done, @NotNull int total, @NotNull String state) {
-        static JobView of(PrintJobs.Job job) {
-            return new JobView(job.id(), job.done(), job.total(), job.state().name().toLowerCase(Locale.ROOT));
-        }
-    }
-
     record PrintWish(
             @NotNull(message = "Choose among the versions A, B and C.") @Size(min = 1, max = Limits.VERSIONS, message = "Choose among the versions A, B and C, each once.") List<@NotNull(message = "Choose among the versions A, B and C.") @Pattern(regexp = "[ABC]", message = "Choose among the versions A, B and C.") String> versions) {}
 
-    record BegunView(@NotNull List<PrintView> prints, @NotNull JobView job) {}
+    record BegunView(@NotNull List<PrintView> prints, @NotNull UnderWay job) {}
 
     /** How a print will look. */
     @GetMapping("/api/sets/{id:\\d+}/pages")
@@ -101,19 +90,7 @@ class PrintController {
     BegunView print(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @Valid @RequestBody PrintWish wish) {
         PrintService.Begun begun = prints.begin(teacher.id(), id, wish.versions().stream().distinct().toList());
-        return new BegunView(begun.prints().stream().map(PrintView::of).toList(), JobView.of(begun.job()));
-    }
-
-    /** How far a print is. */
-    @GetMapping("/api/prints/jobs/{id}")
-    JobView job(@AuthenticationPrincipal SignedIn teacher, @PathVariable UUID id) {
-        return JobView.of(jobs.find(teacher.id(), id));
-    }
-
-    /** Stops a print. */
-    @DeleteMapping("/api/prints/jobs/{id}")
-    JobView stop(@AuthenticationPrincipal SignedIn teacher, @PathVariable UUID id) {
-        return JobView.of(jobs.stop(teacher.id(), id));
+        return new BegunView(begun.prints().stream().map(PrintView::of).toList(), begun.job());
     }
 
     /** The file as printed: to keep, or for the browser to print. */

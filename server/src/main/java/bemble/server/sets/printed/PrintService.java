@@ -7,6 +7,10 @@ import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
+import bemble.server.background.JobKind;
+import bemble.server.background.Jobs;
+import bemble.server.background.Jobs.UnderWay;
+import bemble.server.background.Progress;
 import bemble.server.faults.Missing;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;
@@ -25,7 +29,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
-import java.util.function.IntConsumer;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.ObjectMapper;
@@ -40,12 +43,12 @@ class PrintService {
     private final SetService sets;
     private final StyleService houseStyles;
     private final StyleText styles;
-    private final PrintJobs jobs;
+    private final Jobs jobs;
     private final ObjectMapper json;
     private final Freezer freezer;
     private final Path folder;
 
-    PrintService(PrintMapper prints, SetService sets, StyleService houseStyles, StyleText styles, PrintJobs jobs,
+    PrintService(PrintMapper prints, SetService sets, StyleService houseStyles, StyleText styles, Jobs jobs,
             ObjectMapper json, Freezer freezer, @Value("${bemble.data}") String data) {
         this.prints = prints;
         this.sets = sets;
@@ -93,7 +96,7 @@ class PrintService {
     }
 
     /** A print begun: what was frozen, and the job that writes its files. */
-    record Begun(List<StoredPrint> prints, PrintJobs.Job job) {}
+    record Begun(List<StoredPrint> prints, UnderWay job) {}
 
     /** Freezes the versions of a set and begins to write their files; what is printed unchanged keeps its code. */
     Begun begin(TeacherId teacherId, SetId setId, List<String> versions) {
@@ -104,19 +107,23 @@ class PrintService {
         String choices = styles.write(houseStyles.of(teacherId));
         List<StoredPrint> frozen = freezer.freeze(teacherId, setId, content, versions, choices);
         int total = content.questions().size() * versions.size() * PrintKind.values().length;
-        PrintJobs.Job job = jobs.start(teacherId, total, progress -> write(frozen, progress));
+        UnderWay job = jobs.begin(JobKind.PRINT, teacherId, progress -> {
+            progress.of(total);
+            write(frozen, progress);
+            return null;
+        });
         return new Begun(frozen, job);
     }
 
-    private void write(List<StoredPrint> frozen, IntConsumer progress) throws IOException {
+    private void write(List<StoredPrint> frozen, Progress progress) throws IOException {
         int before = 0;
         for (StoredPrint print : frozen) {
             for (PrintKind kind : PrintKind.values()) {
                 int base = before;
                 PrintOrder order = order(print, kind);
-                List<Page> pages = Pages.of(order, done -> progress.accept(base + done));
+                List<Page> pages = Pages.of(order, done -> progress.at(base + done));
                 save(file(print, kind), PdfWriter.write(title(print, kind), pages,
-                        () -> progress.accept(base + order.questions().size())));
+                        () -> progress.at(base + order.questions().size())));
                 before += order.questions().size();
             }
         }

@@ -1,4 +1,4 @@
-package bemble.server.load;
+package bemble.server.background;
 
 import java.util.concurrent.ThreadFactory;
 

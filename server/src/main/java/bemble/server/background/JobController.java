@@ -1,7 +1,7 @@
-package bemble.server.account;
+package bemble.server.background;
 
-import bemble.server.load.Jobs.UnderWay;
-import bemble.server.load.Jobs;
+import bemble.server.account.SignedIn;
+import bemble.server.background.Jobs.UnderWay;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
