@@ -3,6 +3,7 @@ package bemble.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.server.running.Client;
+import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
 import java.io.IOException;
 import java.io.InputStream;
@@ -12,10 +13,14 @@ import java.util.jar.JarEntry;
 import java.util.jar.JarFile;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What ships is named with its licence, in the very application that is packaged. */
-class LicencesIT {
+@Tag("slow")
+@ExtendWith(DemoServer.class)
+class LicencesTest {
     private static final Pattern JAR = Pattern.compile("BOOT-INF/lib/(.+)-(\\d[^-]*(?:-SNAPSHOT)?)\\.jar");
 
     private static String read(InputStream stream) throws IOException {
@@ -45,17 +50,15 @@ class LicencesIT {
     }
 
     @Test
-    void everyTextThatThePageNamesIsServedAndEveryScriptHasIts() {
-        try (RunningServer server = RunningServer.start()) {
-            String page = served(server, "/licences/index.html");
-            List<String> links = Pattern.compile("href=\"([a-z0-9.-]+\\.txt)\"").matcher(page).results()
-                    .map(link -> link.group(1)).distinct().toList();
-            assertThat(links).hasSizeGreaterThan(9)
-                    .allSatisfy(link -> assertThat(served(server, "/licences/" + link)).hasSizeGreaterThan(500));
-            String scripts = served(server, "/licences/scripts.txt");
-            assertThat(scripts.split("(?m)^---$")).hasSizeGreaterThan(20)
-                    .allSatisfy(script -> assertThat(script).contains("License:", "License Text:"));
-            assertThat(scripts).contains("Name: react", "Name: @mui/material", "Name: react-router");
-        }
+    void everyTextThatThePageNamesIsServedAndEveryScriptHasIts(RunningServer server) {
+        String page = served(server, "/licences/index.html");
+        List<String> links = Pattern.compile("href=\"([a-z0-9.-]+\\.txt)\"").matcher(page).results()
+                .map(link -> link.group(1)).distinct().toList();
+        assertThat(links).hasSizeGreaterThan(9)
+                .allSatisfy(link -> assertThat(served(server, "/licences/" + link)).hasSizeGreaterThan(500));
+        String scripts = served(server, "/licences/scripts.txt");
+        assertThat(scripts.split("(?m)^---$")).hasSizeGreaterThan(20)
+                .allSatisfy(script -> assertThat(script).contains("License:", "License Text:"));
+        assertThat(scripts).contains("Name: react", "Name: @mui/material", "Name: react-router");
     }
 }

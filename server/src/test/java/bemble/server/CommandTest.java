@@ -24,11 +24,13 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The command as a stranger types it, in a copy of the checkout with an awkward name, from somewhere else. */
-class CommandIT {
+@Tag("slow")
+class CommandTest {
     private static final Set<String> LEFT_OUT = Set.of(".git", "node_modules", "target", "data", "demo-data", "docs");
     private static final long PATIENCE_MILLIS = 300_000;
     @TempDir
