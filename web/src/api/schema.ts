@@ -324,6 +324,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worked-pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The paper as it stands after a step, as a picture.
+         * @description The paper as it stands after a step, as a picture.
+         */
+        post: operations["picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work": {
         parameters: {
             query?: never;
@@ -1824,6 +1844,26 @@ export interface paths {
         patch: operations["remark"];
         trace?: never;
     };
+    "/api/worked-pictures/stages.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The stages of a working side by side, and once more in another order.
+         * @description The stages of a working side by side, and once more in another order.
+         */
+        get: operations["stages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways": {
         parameters: {
             query?: never;
@@ -2403,7 +2443,7 @@ export interface paths {
          * The picture of an answer, laid straight.
          * @description The picture of an answer, laid straight.
          */
-        get: operations["picture"];
+        get: operations["picture_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3008,6 +3048,46 @@ export interface paths {
          * @description All sheets of a day, each with its pupil's name.
          */
         get: operations["sheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/next-teacher": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The pages for who takes a class over.
+         * @description The pages for who takes a class over.
+         */
+        get: operations["nextTeacher"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/next-teacher.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The pages for who takes a class over as PDF.
+         * @description The pages for who takes a class over as PDF.
+         */
+        get: operations["nextTeacherFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4010,6 +4090,20 @@ export interface components {
             /** @description the name of a second slip, made beside the first */
             with?: string;
         };
+        /** @description A working of which a picture is wanted. */
+        PictureRequest: {
+            work: components["schemas"]["WorkRequest"];
+            /**
+             * Format: int32
+             * @description after which step; what comes later is left out
+             */
+            step?: number;
+            /**
+             * @description png or svg
+             * @enum {string}
+             */
+            form: "PNG" | "SVG";
+        };
         /** @enum {string} */
         Anchor: "middle" | "low" | "high" | "before" | "before-high" | "before-low" | "after";
         /** @description The answer; what does not apply is left out. */
@@ -4074,7 +4168,7 @@ export interface components {
             name: string;
         };
         /** @enum {string} */
-        MarkKind: "digit" | "number" | "sign" | "point" | "group" | "rule" | "underline" | "box" | "side" | "bracket" | "arc" | "line" | "arrow" | "strike" | "head" | "label" | "wash";
+        MarkKind: "digit" | "number" | "sign" | "point" | "group" | "rule" | "underline" | "box" | "frame" | "ring" | "rule-below" | "double-rule" | "side" | "bracket" | "arc" | "line" | "arrow" | "strike" | "head" | "label" | "wash";
         /** @description A mark in its square, with the step that puts it there and the step that takes it away. */
         MarkView: {
             /** Format: int32 */
@@ -5920,6 +6014,12 @@ export interface components {
             /** Format: double */
             arrowHead: number;
             /** Format: double */
+            rulesApart: number;
+            /** Format: double */
+            frameInset: number;
+            /** Format: double */
+            ringRadius: number;
+            /** Format: double */
             labelIndent: number;
         };
         StrokeView: {
@@ -6886,6 +6986,35 @@ export interface operations {
             403: components["responses"]["Refusal403"];
             404: components["responses"]["Refusal404"];
             409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                    "image/svg+xml": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
             422: components["responses"]["Refusal422"];
         };
     };
@@ -9336,6 +9465,33 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    stages: {
+        parameters: {
+            query: {
+                problem: string;
+                method?: string;
+                inline?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     ways: {
         parameters: {
             query?: never;
@@ -10129,7 +10285,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    picture: {
+    picture_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10937,6 +11093,60 @@ export interface operations {
             path: {
                 id: number;
                 day: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    nextTeacher: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordedView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    nextTeacherFile: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
             };
             cookie?: never;
         };

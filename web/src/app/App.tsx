@@ -153,6 +153,7 @@ function SignedIn({ teacher }: { teacher: string }) {
           <Route path="/classes" element={<ClassesScreen />} />
           <Route path="/classes/:id" element={<ClassScreen />} />
           <Route path="/classes/:id/report" element={<ReportScreen kind="class" />} />
+          <Route path="/classes/:id/next-teacher" element={<ReportScreen kind="next-teacher" />} />
           <Route path="/classes/:id/stand-in" element={<ReportScreen kind="stand-in" />} />
           <Route path="/pupils/:id" element={<PupilScreen />} />
           <Route path="/pupils/:id/report" element={<ReportScreen kind="pupil" />} />

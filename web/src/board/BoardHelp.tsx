@@ -24,7 +24,11 @@ const rows = [
   { keys: 'f', press: 'f', does: 'how to find this fact' },
   { keys: 'v', press: 'v', does: 'a picture beside the paper' },
   { keys: 'm', press: 'm', does: 'a deliberate mistake, or what looks odd' },
-  { keys: 'r', press: 'r', does: 'ring the mistake' },
+  {
+    keys: 'r',
+    press: 'r',
+    does: 'this column is asked for once more; with a mistake on the board, it is ringed',
+  },
   { keys: 'x', press: 'x', does: 'strike it out' },
   { keys: 'p', press: 'p', does: 'put it right' },
   { keys: 'c', press: 'c', does: 'stronger contrast' },

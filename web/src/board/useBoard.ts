@@ -9,6 +9,11 @@ import type { Mistake } from './useMistake';
 
 type Sheet = 'help' | 'facts' | 'pictures';
 
+type BoardStep = Schemas['WorkResponse']['steps'][number];
+
+const isSameColumn = (one: BoardStep | undefined, other: BoardStep | undefined) =>
+  one?.place !== undefined && one.place === other?.place && one.part === other.part;
+
 const contrastKept = 'bemble.board.contrast';
 
 /**
@@ -73,6 +78,20 @@ export function useBoard(
       }
     }
   };
+  /** A column in doubt is asked for again, from its first step. */
+  const askAgain = () => {
+    const here = steps[current - 1];
+    let first = current;
+    while (first > 1 && isSameColumn(steps[first - 2], here)) {
+      first--;
+    }
+    goTo(first - 1);
+    setWaiting(
+      first > 1 &&
+        (isDecided(steps[first - 1], asking) ||
+          askedOf(steps[first - 1], worked.sheet.marks, asking).length > 0),
+    );
+  };
   const back = () => (waiting ? goTo(current) : goTo(current - 1));
   const answer = (digit: string) => {
     if (wrong) {
@@ -114,7 +133,7 @@ export function useBoard(
     v: () => toggle('pictures'),
     f: () => toggle('facts'),
     m: mistake.open,
-    r: mistake.ring,
+    r: subject.looking === '' ? askAgain : mistake.ring,
     x: mistake.strike,
     p: mistake.putRight,
     Backspace: () => setTyped(typed.slice(0, -1)),

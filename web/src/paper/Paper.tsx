@@ -17,6 +17,7 @@ import { EmptyPaper } from './EmptyPaper';
 import { EstimatePanel } from './EstimatePanel';
 import { LogPanel } from './LogPanel';
 import { PaperHead } from './PaperHead';
+import { PaperMore } from './PaperMore';
 import { ProblemLine } from './ProblemLine';
 import { StepButtons } from './StepButtons';
 import { StepList } from './StepList';
@@ -144,6 +145,9 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
               onCheck={toCheck}
               onBoard={toBoard}
               onWrite={toWrite}
+              more={
+                <PaperMore work={writing.work} problem={typed} method={data.method} step={steps.current} />
+              }
             />
           </Box>
           {!besideLabel && !picture && (

@@ -1,4 +1,5 @@
 import { Box, Button } from '@mui/material';
+import type { ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -12,10 +13,12 @@ type Props = {
   onCheck: () => void;
   onBoard: () => void;
   onWrite: () => void;
+  /** What else can be done with the working. */
+  more: ReactNode;
 };
 
 /** Back, next, play; where one is; the check; and whether the log has it. */
-export function StepButtons({ steps, check, logging, onCheck, onBoard, onWrite }: Props) {
+export function StepButtons({ steps, check, logging, onCheck, onBoard, onWrite, more }: Props) {
   const atEnd = steps.current === steps.count;
   return (
     <Box sx={{ display: 'grid', justifyItems: { xs: 'start', md: 'end' }, alignContent: 'start', gap: 1 }}>
@@ -55,6 +58,7 @@ export function StepButtons({ steps, check, logging, onCheck, onBoard, onWrite }
             To the check
           </Button>
         )}
+        {more}
       </Box>
       {logging.error && <Trouble message={`Not in the log yet: ${logging.error.message}`} />}
     </Box>

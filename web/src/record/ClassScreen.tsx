@@ -50,6 +50,7 @@ export function ClassScreen() {
         </Box>
         <Link to={`/classes/${id}/report`}>Report</Link>
         <Link to={`/classes/${id}/stand-in`}>Page for a stand-in</Link>
+        <Link to={`/classes/${id}/next-teacher`}>Pages for the next teacher</Link>
         <Box sx={{ ml: 'auto' }}>
           <Tabs<Part>
             label={`Parts of ${record.data.name}`}

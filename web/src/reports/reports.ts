@@ -1,6 +1,7 @@
 import { api, ask, type Schemas } from '../api/client';
 
-export type ReportKind = 'pupil' | 'class' | 'stand-in' | 'work' | 'key' | 'strips' | 'marks';
+export type ReportKind =
+  'pupil' | 'class' | 'stand-in' | 'next-teacher' | 'work' | 'key' | 'strips' | 'marks';
 
 type Report = {
   title: string;
@@ -46,6 +47,13 @@ export const reports: Record<ReportKind, Report> = {
     says: 'The next lesson with its questions and answers, who sits with whom, and the way you write it. Nothing of anybody’s past.',
     pages: (id) => ask(api.GET('/api/classes/{id}/stand-in', of(id))),
     file: (id) => `/api/classes/${id}/stand-in.pdf`,
+    back: (id) => `/classes/${id}`,
+  },
+  'next-teacher': {
+    title: 'For the next teacher',
+    says: 'How it was taught, who knows what, habits to know, and each child in a few lines.',
+    pages: (id) => ask(api.GET('/api/classes/{id}/next-teacher', of(id))),
+    file: (id) => `/api/classes/${id}/next-teacher.pdf`,
     back: (id) => `/classes/${id}`,
   },
   key: {

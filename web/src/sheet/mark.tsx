@@ -50,7 +50,20 @@ export const Mark = memo(function Mark({ mark, geometry, fresh = false }: Props)
     case 'line':
     case 'arrow':
     case 'group':
+    case 'rule-below':
       return <Stroke mark={mark} geometry={geometry} />;
+    case 'double-rule':
+      return (
+        <>
+          <Stroke mark={mark} geometry={geometry} />
+          <g transform={`translate(0 ${geometry.rulesApart})`}>
+            <Stroke mark={mark} geometry={geometry} />
+          </g>
+        </>
+      );
+    case 'frame':
+    case 'ring':
+      return <Frame mark={mark} geometry={geometry} />;
     case 'box':
       return <Box mark={mark} />;
     case 'bracket':
@@ -71,6 +84,8 @@ export const Mark = memo(function Mark({ mark, geometry, fresh = false }: Props)
 
 const strokes = {
   rule: { colour: ink.ink, width: 0.05 },
+  'rule-below': { colour: ink.ink, width: 0.05 },
+  'double-rule': { colour: ink.ink, width: 0.05 },
   underline: { colour: ink.amberDeep, width: 0.07 },
   side: { colour: ink.ink, width: 0.03 },
   line: { colour: ink.plum, width: 0.04 },
@@ -100,6 +115,23 @@ function Stroke({ mark, geometry }: Props) {
         <path d={`M ${x - head} ${y - head} L ${x} ${y} L ${x + head} ${y - head}`} />
       )}
     </g>
+  );
+}
+
+/** A line all round squares; a ring is round at its ends. */
+function Frame({ mark, geometry }: Props) {
+  const inset = mark.kind === 'ring' ? 0 : geometry.frameInset;
+  return (
+    <rect
+      x={mark.column + inset}
+      y={mark.row + inset}
+      width={(mark.toColumn ?? mark.column) - mark.column + 1 - 2 * inset}
+      height={1 - 2 * inset}
+      rx={mark.kind === 'ring' ? geometry.ringRadius : 0}
+      fill="none"
+      stroke={ink.ink}
+      strokeWidth={0.05}
+    />
   );
 }
 

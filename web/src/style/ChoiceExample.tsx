@@ -16,7 +16,7 @@ const seenSteps: Record<string, number> = {
   rootEstimate: 6,
   checkPlace: Infinity,
 };
-const seenAmongSpoken = ['jotTotals'];
+const seenAmongSpoken = ['jotTotals', 'arrows'];
 const checkGroup = 'Checks';
 
 /** A choice shown on a small sum, live: its paper, its sentence, or its check. */

@@ -1,6 +1,7 @@
 import { Box, FormControl, FormControlLabel, FormLabel, Radio, RadioGroup, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
+import { Field } from '../app/Field';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
@@ -42,15 +43,38 @@ export function StyleScreen() {
 /** Every choice of writing and speaking, each with a small live example. */
 function Choices() {
   const style = useStyle();
+  return style.data ? <Sections style={style.data} /> : <Trouble message={style.error?.message} />;
+}
+
+/** The choices by what is being written, searched by a word; those that differ from the usual come first. */
+function Sections({ style: { choices, chosen } }: { style: Schemas['StyleView'] }) {
   const change = useStyleChange();
-  const groups = [...new Set(style.data?.choices.map((choice) => choice.group))];
+  const [search, setSearch] = useState('');
+  // What is chosen now stays where it is, under the hand that chooses.
+  const [atFirst] = useState(chosen);
+  const words = search.toLowerCase().split(' ').filter(Boolean);
+  const found = choices.filter((choice) => words.every((word) => wordsOf(choice).includes(word)));
+  const own = found.filter((choice) => atFirst[choice.id] !== choice.options[0]?.id);
+  const sections = [
+    { title: 'Otherwise than a new school begins', choices: own },
+    ...[...new Set(found.map((choice) => choice.group))].map((group) => ({
+      title: group,
+      choices: found.filter((choice) => choice.group === group && !own.includes(choice)),
+    })),
+  ].filter((section) => section.choices.length > 0);
   return (
     <>
-      <Trouble message={style.error?.message ?? change.error?.message} />
-      {groups.map((group) => (
-        <Box key={group} component="section" aria-label={group} sx={{ mt: 3.5 }}>
+      <Trouble message={change.error?.message} />
+      <Box sx={{ mt: 2, maxWidth: 320 }}>
+        <Field label="Search the choices" value={search} onChange={setSearch} type="search" />
+      </Box>
+      <Box role="status" sx={{ color: ink.faint }}>
+        {search && found.length === 0 && `No choice says “${search}”. Search for another word.`}
+      </Box>
+      {sections.map((section) => (
+        <Box key={section.title} component="section" aria-label={section.title} sx={{ mt: 3.5 }}>
           <Typography variant="h2" sx={{ borderBottom: `1px solid ${ink.hair}`, pb: 0.5 }}>
-            {group}
+            {section.title}
           </Typography>
           <Box
             sx={{
@@ -60,22 +84,24 @@ function Choices() {
               mt: 2,
             }}
           >
-            {style.data?.choices
-              .filter((choice) => choice.group === group)
-              .map((choice) => (
-                <OneChoice
-                  key={choice.id}
-                  choice={choice}
-                  chosen={style.data.chosen}
-                  onChoose={(option) => change.mutate({ [choice.id]: option })}
-                />
-              ))}
+            {section.choices.map((choice) => (
+              <OneChoice
+                key={choice.id}
+                choice={choice}
+                chosen={chosen}
+                onChoose={(option) => change.mutate({ [choice.id]: option })}
+              />
+            ))}
           </Box>
         </Box>
       ))}
     </>
   );
 }
+
+/** All that is said of a choice, to be searched. */
+const wordsOf = (choice: Schemas['ChoiceView']) =>
+  [choice.group, choice.title, ...choice.options.map((option) => option.label)].join(' ').toLowerCase();
 
 type Props = {
   choice: Schemas['ChoiceView'];

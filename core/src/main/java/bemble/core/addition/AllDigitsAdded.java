@@ -38,7 +38,7 @@ final class AllDigitsAdded implements Method<Addition> {
         }
         int from = desk.mark();
         desk.step(StepKind.TOTAL, block, 0, AddingWords::total);
-        int total = desk.ask(new Total(0, digits, 0, null, false));
+        int total = desk.ask(new Total(0, digits, 0));
         desk.figure(StepKind.DIGIT, block, 0, AddingWords::last);
         WrittenLine answer = new WrittenLine(0);
         int inFront = desk.ask(new InFront(block.at(Line.ANSWER, 1), total, 0, false));

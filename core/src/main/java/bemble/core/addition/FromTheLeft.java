@@ -41,7 +41,7 @@ final class FromTheLeft implements Method<Addition> {
         int carry = 0;
         for (int place = stack.highest(); place >= stack.lowest(); place--) {
             desk.step(StepKind.TOTAL, block, place, AddingWords::total);
-            int total = desk.ask(new Total(place, stack.digitsAt(place), carry, null, false));
+            int total = desk.ask(new Total(place, stack.digitsAt(place), carry));
             if (place == stack.lowest()) {
                 desk.figure(StepKind.DIGIT, block, place, FromTheLeft::end);
                 answer.append(desk.ask(new WholeAtTheEnd(block.at(Line.ANSWER, place), total)));

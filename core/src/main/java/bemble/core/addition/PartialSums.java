@@ -45,6 +45,9 @@ public final class PartialSums implements Method<Addition> {
     public Outcome write(Addition addition, Desk desk) {
         Stack numbers = Stack.of(addition.addends());
         List<Block> row = sideBySide(numbers, desk);
+        if (desk.style().partSums() == PartSums.ONE_LINE) {
+            return inOneLine(numbers, row, desk);
+        }
         Block parts = desk.block(BlockName.Kind.PARTS, Placement.under(row.get(0), 0));
         if (desk.style().partSums() != PartSums.COLUMNS && numbers.highest() > numbers.lowest()) {
             return addedOn(numbers, row, parts, desk);
@@ -71,7 +74,7 @@ public final class PartialSums implements Method<Addition> {
 
     private static int total(Stack numbers, List<Block> row, int place, Desk desk) {
         desk.step(StepKind.PART, row.get(0), place, PartialSums::part);
-        int total = desk.ask(new Total(place, numbers.digitsAt(place), 0, null, false));
+        int total = desk.ask(new Total(place, numbers.digitsAt(place), 0));
         join(numbers, row, place, desk);
         return total;
     }
@@ -94,6 +97,60 @@ public final class PartialSums implements Method<Addition> {
         desk.answerStandsIn(totals, Line.ANSWER);
         int to = desk.mark();
         return new Outcome(Answer.of(sum, desk.style()), () -> record(desk.decisions(from, to)));
+    }
+
+    /** The parts stand behind an equals sign, and are added on from the left when all stand there. */
+    private static Outcome inOneLine(Stack numbers, List<Block> row, Desk desk) {
+        char point = desk.style().point().punctuation().point();
+        int from = desk.mark();
+        List<Numeral> values = new ArrayList<>();
+        Block before = row.get(row.size() - 1);
+        for (int place = numbers.highest(); place >= numbers.lowest(); place--) {
+            int total = total(numbers, row, place, desk);
+            Line line = Line.addend(values.size() + 1);
+            Block part = desk.block(BlockName.Kind.PARTS, Placement.rightOf(before, null, 0)).line(ARCS).line(line);
+            Numeral value = desk.ask(new PartValue(part, line, place, total, point));
+            desk.sign(part.at(line, value.highest() + 1), values.isEmpty() ? "=" : Operation.ADDITION.sign());
+            values.add(value);
+            before = part;
+        }
+        int to = desk.mark();
+        if (values.size() < 2) {
+            desk.answerStandsIn(before, Line.addend(1));
+            return new Outcome(Answer.of(values.get(0), desk.style()), () -> record(desk.decisions(from, to)));
+        }
+        Block sum = desk.block(BlockName.Kind.PARTS, Placement.rightOf(before, null, 0)).line(ARCS).line(Line.ANSWER);
+        desk.step(StepKind.PART, sum, null, PartialSums::addOn);
+        Numeral all = values.get(0);
+        for (int n = 1; n < values.size(); n++) {
+            boolean last = n == values.size() - 1;
+            all = desk.ask(new RunningTotal(last ? sum : null, Line.ANSWER, numbers.highest() - n, n, last, all,
+                    values.get(n), point));
+        }
+        desk.sign(sum.at(Line.ANSWER, all.highest() + 1), "=");
+        desk.answerStandsIn(sum, Line.ANSWER);
+        return new Outcome(Answer.of(all, desk.style()), () -> record(desk.decisions(from, to)));
+    }
+
+    /** All parts that stand in a line are added on, one after the other; parts that are 0 are passed over. */
+    private static Spoken addOn(Said said) {
+        List<Numeral> totals = new ArrayList<>();
+        totals.add(said.asked(RunningTotal.class).before());
+        List<Numeral> decided = said.allDecided(RunningTotal.class);
+        List<RunningTotal> asked = said.allAsked(RunningTotal.class);
+        for (int i = 0; i < decided.size(); i++) {
+            if (!asked.get(i).part().isZero() || i == decided.size() - 1) {
+                totals.add(decided.get(i));
+            }
+        }
+        return Spoken.of("Add the parts", "Add the parts on from the left: "
+                + String.join(" … ", totals.stream().map(said.style()::number).toList()) + ". Write "
+                + said.style().number(last(said)) + " behind an equals sign.", "How much are the parts together?");
+    }
+
+    private static Numeral last(Said said) {
+        List<Numeral> decided = said.allDecided(RunningTotal.class);
+        return decided.get(decided.size() - 1);
     }
 
     private static PartialSumsRecord record(List<Decision<?>> decisions) {

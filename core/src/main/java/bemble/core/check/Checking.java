@@ -223,8 +223,8 @@ public final class Checking {
         Numeral quotient = Numeral.of(answer.value());
         String rest = rest(answer);
         String product = work(new Multiplication(Numeral.of(quotient.digits()), division.divisor())).value();
-        String actual =
-                quotient.isWhole() ? plusRest(product, rest) : Numeral.ofDigits(product, quotient.decimals()).plain();
+        String actual = quotient.isWhole() ? plusRest(product, rest, 0).plain()
+                : Numeral.ofDigits(product, quotient.decimals()).plain();
         return result(CheckKind.MULTIPLY_BACK,
                 quotient.plain() + " × " + division.divisor().plain() + plus(rest) + " = " + actual,
                 division.dividend().plain(), actual);
@@ -237,12 +237,11 @@ public final class Checking {
         Numeral whole = Numeral.of(value.digits());
         String square = work(new Multiplication(whole, whole)).value() + "0".repeat(decimals - 2 * value.decimals());
         Numeral leftOver = leftOver(root, value, decimals);
-        String sum = plusRest(square, leftOver.digits());
-        Numeral actual = Numeral.ofDigits(sum, decimals);
-        String rest = Numeral.ofDigits(leftOver.digits(), decimals).plain();
+        Numeral rest = Numeral.ofDigits(leftOver.digits(), decimals);
+        Numeral actual = plusRest(square, leftOver.digits(), decimals);
         boolean agrees = actual.compareTo(root.radicand()) == 0;
         return result(CheckKind.SQUARE_BACK, value.plain() + " × " + value.plain()
-                + plus(leftOver.isZero() ? "0" : rest) + " = " + (agrees ? root.radicand() : actual).plain(),
+                + plus(leftOver.isZero() ? "0" : rest.plain()) + " = " + (agrees ? root.radicand() : actual).plain(),
                 root.radicand().plain(), (agrees ? root.radicand() : actual).plain());
     }
 
@@ -252,19 +251,27 @@ public final class Checking {
                 .movePointRight(decimals).toBigIntegerExact().max(BigInteger.ZERO));
     }
 
-    private String plusRest(String product, String rest) {
-        if (rest.equals("0")) {
-            return product;
+    /**
+     * Adds what is left over to a product: under the product itself where it stands there, without a point; else with their points.
+     *
+     * @param decimals how many of the digits of both stand behind a point
+     */
+    private Numeral plusRest(String product, String rest, int decimals) {
+        if (rest.matches("0+")) {
+            return Numeral.ofDigits(product, decimals);
         }
-        Addition sum = new Addition(List.of(Numeral.of(product), Numeral.of(rest)));
+        Numeral there = Numeral.of(product);
+        Numeral more = Numeral.of(rest);
         Block stands = desk.lastBlock();
         // Where totals are jotted those of the product reach down beside it.
         if (desk.style().checksBeneath() && !desk.style().jotsTotals() && stands.lines().contains(Line.ANSWER)
-                && Beneath.stands(sum.addends().get(0), stands, Line.ANSWER, desk)) {
-            return kept(sum, new Beneath(stands, desk).addOneMore(sum.addends().get(0), sum.addends().get(1),
-                    said -> CheckWords.addRest(said, sum.addends().get(1)))).value();
+                && Beneath.stands(there, stands, Line.ANSWER, desk)) {
+            Answer sum = kept(new Addition(List.of(there, more)),
+                    new Beneath(stands, desk).addOneMore(there, more, said -> CheckWords.addRest(said, more)));
+            return Numeral.ofDigits(sum.value(), decimals);
         }
-        return work(sum).value();
+        return Numeral.of(work(new Addition(
+                List.of(Numeral.ofDigits(product, decimals), Numeral.ofDigits(rest, decimals)))).value());
     }
 
     private static String plus(String rest) {

@@ -61,7 +61,7 @@ public final class Desk {
         return style;
     }
 
-    Words words() {
+    public Words words() {
         return words;
     }
 

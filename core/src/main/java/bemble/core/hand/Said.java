@@ -70,6 +70,18 @@ public final class Said {
         return found(kind).written();
     }
 
+    /** All that was decided of that kind, in order. */
+    @SuppressWarnings("unchecked")
+    public <A> List<A> allDecided(Class<? extends Question<A>> kind) {
+        List<A> all = new ArrayList<>();
+        for (Entry entry : entries) {
+            if (entry instanceof Decision<?> decision && kind.isInstance(decision.asked())) {
+                all.add((A) decision.decided());
+            }
+        }
+        return all;
+    }
+
     /** All questions of that kind, in order. */
     public <Q extends Question<?>> List<Q> allAsked(Class<Q> kind) {
         List<Q> all = new ArrayList<>();

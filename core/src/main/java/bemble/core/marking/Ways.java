@@ -8,6 +8,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
+import bemble.core.style.option.ExchangeWriting;
 import bemble.core.style.option.LastColumns;
 import bemble.core.style.option.PartSums;
 import bemble.core.style.option.Placeholder;
@@ -59,7 +60,9 @@ final class Ways {
                 add(base.reading(PartProducts.read(base)));
             }
             case DECOMPOSITION -> {
-                add(base.reading(new ExchangeHeights(base).read()));
+                Way written = base.style().exchangesInTheHead()
+                        ? base.in(base.style().with("exchangeWriting", ExchangeWriting.IN_FRONT)) : base;
+                add(written.reading(new ExchangeHeights(written).read()));
                 columnByColumn(base);
             }
             case EQUAL_ADDITIONS -> columnByColumn(base);
@@ -68,10 +71,16 @@ final class Ways {
                 Arrays.stream(PartSums.values()).filter(each -> each != base.style().partSums())
                         .forEach(each -> add(base.in(base.style().with("partSums", each))));
             }
-            case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> add(base.in(base.style().with("zeroProducts",
-                    base.style().writesZeroProducts() ? YesNo.NO : YesNo.YES)));
+            case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> {
+                add(base.in(base.style().with("zeroProducts", other(base.style().writesZeroProducts()))));
+                add(base.in(base.style().with("zeroDifferences", other(base.style().writesZeroDifferences()))));
+            }
             default -> {}
         }
+    }
+
+    private static YesNo other(boolean yes) {
+        return yes ? YesNo.NO : YesNo.YES;
     }
 
     /** The front exchanged after all, where the house takes the last two columns together. */

@@ -62,6 +62,6 @@ final class Closing {
                 + ".";
         String fits = style.estimatesFirst()
                 ? estimate(worked).map(head -> " " + head.after(style.number(answer))).orElse("") : "";
-        return (result + fits).strip();
+        return (result + fits + " " + style.answerMark().says()).strip();
     }
 }

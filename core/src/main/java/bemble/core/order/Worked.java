@@ -38,6 +38,7 @@ public final class Worked {
         this.with = with;
         this.written = written;
         this.slip = slip;
+        AnswerMarked.draw(written);
         this.check = Checking.write(kind, written.problem(), written.method(), written.answer(), written.desk());
     }
 

@@ -60,7 +60,15 @@ final class SheetInk {
         switch (mark.kind()) {
             case WASH, BOX -> {}
             case RULE -> stroke(laid, FIRM);
-            case UNDERLINE -> stroke(laid, FIRM);
+            case UNDERLINE, RULE_BELOW -> stroke(laid, FIRM);
+            case DOUBLE_RULE -> {
+                stroke(laid, FIRM);
+                MarkGeometry.Stroke rule = strokeOf(laid);
+                double y = laid.row() + rule.fromY() + MarkGeometry.RULES_APART;
+                line(laid.column() + rule.fromX(), y, laid.lastColumn() + rule.toX(), y, FIRM);
+            }
+            case FRAME -> frame(laid);
+            case RING -> ring(laid);
             case SIDE, LINE, GROUP -> stroke(laid, FIRM * 0.6);
             case ARROW -> arrow(laid);
             case BRACKET -> {
@@ -85,6 +93,30 @@ final class SheetInk {
         MarkGeometry.Stroke stroke = strokeOf(laid);
         line(laid.column() + stroke.fromX(), laid.row() + stroke.fromY(), laid.lastColumn() + stroke.toX(),
                 laid.lastRow() + stroke.toY(), width);
+    }
+
+    private void frame(SheetMark laid) {
+        double inset = MarkGeometry.FRAME_INSET;
+        double left = laid.column() + inset;
+        double right = laid.lastColumn() + 1 - inset;
+        double top = laid.row() + inset;
+        double bottom = laid.row() + 1 - inset;
+        line(left, top, right, top, FIRM);
+        line(right, top, right, bottom, FIRM);
+        line(right, bottom, left, bottom, FIRM);
+        line(left, bottom, left, top, FIRM);
+    }
+
+    private void ring(SheetMark laid) {
+        double radius = MarkGeometry.RING_RADIUS;
+        double left = laid.column() + radius;
+        double right = laid.lastColumn() + 1 - radius;
+        double top = laid.row();
+        double bottom = top + 1;
+        line(left, top, right, top, FIRM);
+        line(left, bottom, right, bottom, FIRM);
+        bend(left, top, left - 2 * radius, top + radius, left, bottom);
+        bend(right, top, right + 2 * radius, top + radius, right, bottom);
     }
 
     private void arrow(SheetMark laid) {

@@ -21,9 +21,12 @@ public final class ProblemText {
     private static final Pattern TO_DECIMALS =
             Pattern.compile("(?i)^(.*?)\\s+to\\s+(\\d{1,6})\\s*(?:dp|d\\.p\\.|decimals?|decimal places?)$",
                     Pattern.DOTALL);
-    /** What is sought, named by a letter in front or behind: {@code y = 305 − 66}, {@code 305 − 66 = y}, {@code 305 − 66 =}. */
-    private static final Pattern SOUGHT =
-            Pattern.compile("^(?:([A-Za-z])\\s*=\\s*)?(.*?)(?:\\s*=\\s*(\\?|[A-Za-z])?)?$", Pattern.DOTALL);
+    /** What is left open on a printed sheet: a line, a box, dots, a question mark. */
+    private static final String OPEN = "_+|[?□☐…]|\\.{2,}";
+    /** What is sought, open or named by a letter, in front or behind: {@code y = 305 − 66}, {@code 305 − 66 = __}, {@code 305 − 66 =}. */
+    private static final Pattern SOUGHT = Pattern.compile(
+            "^(?:(?:([A-Za-z])|" + OPEN + ")\\s*=\\s*)?(.*?)(?:\\s*=\\s*(?:([A-Za-z])|" + OPEN + ")?)?$",
+            Pattern.DOTALL);
     private static final String PLUS = "+";
     private static final String MINUS = "-−–";
     private static final String TIMES = "×xX*";
@@ -94,8 +97,7 @@ public final class ProblemText {
         if (!sought.matches()) {
             return Optional.empty();
         }
-        String behind = "?".equals(sought.group(3)) ? null : sought.group(3);
-        return Optional.ofNullable(sought.group(1) != null ? sought.group(1) : behind);
+        return Optional.ofNullable(sought.group(1) != null ? sought.group(1) : sought.group(3));
     }
 
     /**

@@ -49,7 +49,7 @@ final class RootPaper {
         desk.step(StepKind.SET_OUT, block, null, said -> RootWords.setOut(said, problem));
         Numeral radicand = problem.radicand();
         char point = desk.style().point().punctuation().point();
-        desk.ask(new LineUp(block, List.of(RADICAND), List.of(radicand), false, false, point));
+        desk.ask(new LineUp(block, List.of(RADICAND), List.of(radicand), false, point));
         RootPairs pairs = new RootPairs(radicand, desk.ask(new MarkedOff(radicand)));
         RootPaper paper = new RootPaper(desk, pairs, block, side);
         if (desk.draws()) {

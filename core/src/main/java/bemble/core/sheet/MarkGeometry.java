@@ -33,6 +33,11 @@ public final class MarkGeometry {
     public static final double BRACKET = 1.02;
     public static final double BRACKET_BEND = 0.33;
     public static final double ARROW_HEAD = 0.12;
+    /** How far below the first of two rules the second one is. */
+    public static final double RULES_APART = 0.1;
+    /** How far inside its squares a frame is drawn, and how round a ring is at its ends. */
+    public static final double FRAME_INSET = 0.02;
+    public static final double RING_RADIUS = 0.5;
     public static final double LABEL_INDENT = 0.1;
 
     private static final Map<Anchor, TextPlace> ANCHORS = new EnumMap<>(Anchor.class);
@@ -40,6 +45,8 @@ public final class MarkGeometry {
             new EnumMap<>(Map.of(Size.FULL, 0.76, Size.SMALL, 0.42, Size.TINY, 0.32));
     private static final Map<MarkKind, Stroke> STROKES = new EnumMap<>(Map.of(
             MarkKind.RULE, new Stroke(-0.1, 0, 1.1, 0),
+            MarkKind.RULE_BELOW, new Stroke(-0.05, 1.02, 1.05, 1.02),
+            MarkKind.DOUBLE_RULE, new Stroke(-0.05, 1.02, 1.05, 1.02),
             MarkKind.UNDERLINE, new Stroke(0.14, 0.93, 0.86, 0.93),
             MarkKind.SIDE, new Stroke(0, 0, 0, 1),
             MarkKind.GROUP, new Stroke(1, 0.78, 0.95, 0.98),

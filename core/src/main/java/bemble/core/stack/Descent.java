@@ -9,6 +9,7 @@ import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
+import bemble.core.working.Spot;
 import bemble.core.working.StepKind;
 import java.math.BigInteger;
 import org.jspecify.annotations.Nullable;
@@ -60,19 +61,27 @@ public final class Descent {
         current = Line.of(Line.Kind.DIFFERENCE, products);
         block.line(current);
         desk.figure(StepKind.SUBTRACT, block, place, talk);
-        BigInteger left = desk.ask(new Left(block, current, place, from, product, last));
+        BigInteger left = desk.ask(new Left(block, current, place, from, product,
+                last, desk.style().writesZeroDifferences()));
         desk.rule(block, current, Math.max(place + left.toString().length() - 1, productHighest), place);
         return left;
     }
 
-    /** Brings a digit down beside the last difference, with an arrow for a while. */
+    private void arrow(Spot from, Spot to) {
+        switch (desk.style().arrows()) {
+            case FOR_A_WHILE -> desk.drawForAWhile(MarkKind.ARROW, from, to, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+            case STAYING -> desk.draw(MarkKind.ARROW, from, to, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
+            case NONE -> {}
+        }
+    }
+
+    /** Brings a digit down beside the last difference, with an arrow as the style has it. */
     public int bringDown(Line from, int place, int digit) {
         if (current == null) {
             current = Line.of(Line.Kind.DIFFERENCE, products);
             block.line(current);
         }
-        desk.drawForAWhile(MarkKind.ARROW, block.at(from, place), block.at(current, place), "", Role.FRAME, Size.FULL,
-                Anchor.MIDDLE);
+        arrow(block.at(from, place), block.at(current, place));
         return desk.ask(new BroughtDown(block.at(current, place), digit));
     }
 }

@@ -6,11 +6,13 @@ import bemble.core.working.Block;
 import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.Placement;
-import bemble.core.working.Spot;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** The totals jotted beside a sum, to stay or only until their column is done. */
 public final class Jots {
+    private static final int TWO_DIGITS = 10;
+
     private final Block beside;
     private final Desk desk;
     private final boolean stays;
@@ -25,8 +27,12 @@ public final class Jots {
         this.wanted = stays || desk.style().pace() == Pace.FIGURE;
     }
 
-    /** Where the next total is jotted, or null where none is. */
-    public @Nullable Spot next() {
+    /**
+     * Where the next total is jotted, or null where none is.
+     *
+     * @param terms what is added in that column, in order
+     */
+    public @Nullable Jot next(List<Integer> terms) {
         if (!wanted) {
             return null;
         }
@@ -34,10 +40,7 @@ public final class Jots {
             jots = desk.block(BlockName.Kind.TOTALS, Placement.rightOf(beside, null, 1));
         }
         Line line = Line.of(Line.Kind.TOTAL, stays ? ++jotted : 1);
-        return jots.line(line).at(line, 0);
-    }
-
-    public boolean stay() {
-        return stays;
+        int least = stays && desk.style().jotsLargeTotalsOnly() ? TWO_DIGITS : 0;
+        return new Jot(jots.line(line).at(line, 0), stays, least, desk.style().jotsRunningTotals() ? terms : List.of());
     }
 }

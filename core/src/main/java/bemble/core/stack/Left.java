@@ -15,8 +15,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param place the place of its last digit
  * @param last whether nothing is brought down beside it
+ * @param writesZero whether a 0 is written though something is brought down beside it
  */
-public record Left(Block block, Line line, int place, BigInteger from, BigInteger product, boolean last)
+public record Left(Block block, Line line, int place, BigInteger from, BigInteger product, boolean last,
+        boolean writesZero)
         implements FactQuestion<BigInteger> {
     @Override
     public @Nullable BigInteger careful() {
@@ -25,7 +27,7 @@ public record Left(Block block, Line line, int place, BigInteger from, BigIntege
 
     @Override
     public boolean belongs(BigInteger left) {
-        return last || left.signum() > 0;
+        return last || writesZero || left.signum() > 0;
     }
 
     @Override

@@ -19,10 +19,16 @@ import org.jspecify.annotations.Nullable;
  * @param lines the line of each number
  * @param pads whether empty places of the stack get a 0
  * @param padsTop whether the first number's missing decimals get one in any case, since something is taken away there
+ * @param pointsWhole whether whole numbers get a point where others have decimals
  * @param point the sign before the decimals
  */
-public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boolean pads, boolean padsTop, char point)
-        implements Question<List<Placed>> {
+public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boolean pads, boolean padsTop,
+        boolean pointsWhole, char point) implements Question<List<Placed>> {
+    /** Numbers of which none gets more than its own digits, or zeros in all empty places. */
+    public LineUp(Block block, List<Line> lines, List<Numeral> numbers, boolean pads, char point) {
+        this(block, lines, numbers, pads, false, false, point);
+    }
+
     /** Nobody sets a number out further from its place than this. */
     private static final int MOST_SHIFT = 12;
 
@@ -46,7 +52,7 @@ public record LineUp(Block block, List<Line> lines, List<Numeral> numbers, boole
                     ink.digit(block.at(lines.get(i), place), 0, Role.PADDING);
                 }
             }
-            if (!number.number().isWhole() || padded && lowest < 0) {
+            if (!number.number().isWhole() || (padded || pointsWhole) && lowest < 0) {
                 ink.point(block, lines.get(i), point, number.number().isWhole() ? Role.PADDING : Role.GIVEN);
             }
         }

@@ -21,6 +21,14 @@ public enum MarkKind implements Coded {
     UNDERLINE,
     /** A box round a square whose digit is sought. */
     BOX,
+    /** A line all round squares, from one to another. */
+    FRAME,
+    /** The same, round like a ring. */
+    RING,
+    /** A rule along the lower edge of squares, from one to another. */
+    RULE_BELOW,
+    /** Two such rules. */
+    DOUBLE_RULE,
     /** A rule down the left edge of a column, from one line to another. */
     SIDE,
     /** The bracket between a divisor and its dividend, at the right edge of a square. */
@@ -40,7 +48,7 @@ public enum MarkKind implements Coded {
     /** The wash over the column being worked. */
     WASH;
 
-    private final String id = name().toLowerCase(Locale.ROOT);
+    private final String id = name().toLowerCase(Locale.ROOT).replace('_', '-');
 
     /** The name used on the sheet. */
     @Override

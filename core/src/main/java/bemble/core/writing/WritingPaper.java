@@ -52,8 +52,10 @@ public final class WritingPaper {
         HouseStyle thorough = order.style().with(Map.of("zeroProducts", "yes", "zeroRows", "written",
                 "exchangeWriting", "in-full"));
         boolean exchanges = problem.operation() == Operation.SUBTRACTION;
+        // What is drawn beside a sum that was taken for a difference takes no room from what is written here.
+        HouseStyle plain = order.style().with(Map.of("expandedExchanges", "no"));
         for (KnownSlip slip : Slips.of(problem, method.name())) {
-            for (HouseStyle style : exchanges ? List.of(order.style(), thorough) : List.of(order.style())) {
+            for (HouseStyle style : exchanges ? List.of(order.style(), thorough) : List.of(plain)) {
                 try {
                     Working slipped =
                             written(slip.slip().over(Hand.CAREFUL), problem, method, style, kind).workingAsItLooks();

@@ -98,8 +98,8 @@ class DivisionInDetailTest {
     @CsvSource(delimiter = '|', textBlock = """
             8412 ÷ 4 |                         | 8412 ÷ 4 = 2,103  | Nothing is left over: 8412 divided by 4 is exactly 2,103.
             8412 ÷ 4 | quotient-zero-forgotten | 8412 ÷ 4 → 213    | Nothing is left over. The quotient reads 213.
-            8413 ÷ 4 |                         | 8413 = 4 × 2103 + 1 | No digit is left, and 1 is less than 4. 1 left over, the remainder. Write it beside the quotient: 8413 = 4 × 2103 + 1.
-            8413 ÷ 4 | quotient-zero-forgotten | 213               | No digit is left, and 1 is less than 4. 1 left over, the remainder. Write it beside the quotient.
+            8413 ÷ 4 |                         | 8413 = 4 × 2103 + 1 | No more digits to bring down, and 1 is less than 4. 1 left over, the remainder. Write it beside the quotient: 8413 = 4 × 2103 + 1.
+            8413 ÷ 4 | quotient-zero-forgotten | 213               | No more digits to bring down, and 1 is less than 4. 1 left over, the remainder. Write it beside the quotient.
             """)
     void theEndIsAnEquationOnlyWhereItIsTrue(String problem, String slip, String fact, String say) {
         Worked worked = work(problem, null, slip);

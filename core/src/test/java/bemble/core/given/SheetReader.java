@@ -47,7 +47,7 @@ public final class SheetReader {
         String read = switch (method) {
             case COLUMN, DECOMPOSITION, EQUAL_ADDITIONS -> read("sum", "answer");
             case RUNNING -> read(lastBlock("sum"), "answer");
-            case PARTIAL_SUMS -> read("parts", has("parts", "answer") ? "answer" : "addend-1");
+            case PARTIAL_SUMS -> read(lastBlock("parts"), has(lastBlock("parts"), "answer") ? "answer" : "addend-1");
             case COUNTING_UP -> read("jumps", has("jumps", "answer") ? "answer" : "addend-1");
             case LONG_MULTIPLICATION, CROSSWISE, MATCHING_COLUMNS -> read("product", "answer");
             case AREA -> has("rows", "answer") ? read("rows", "answer") : lastNumber("box");

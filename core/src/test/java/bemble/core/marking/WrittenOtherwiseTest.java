@@ -148,7 +148,7 @@ class WrittenOtherwiseTest {
         assertThat(carried).containsExactly("3", "2", "4", "3", "1", "1", "1");
         String words = said(worked, Part.WORK);
         assertThat(words).contains(switch (place) {
-            case ABOVE_NEXT -> "a small 4 above the tens column";
+            case ABOVE_NEXT -> "a small 4 above the 4, which comes next";
             case ON_THE_RULE -> "a small 4 below the rows, in the hundreds column";
             case UNDER_ANSWER -> "a small 4 under the row in the hundreds column";
             case FOOT_OF_NEXT, BEFORE_NEXT_DIGIT -> "a small 4 in the row, before the next digit, in the hundreds column";

@@ -95,6 +95,19 @@ class ReportController {
         return reports.ofClass(teacher.id(), id).report().pdf("bemble-class.pdf", inline);
     }
 
+    /** The pages for who takes a class over. */
+    @GetMapping("/api/classes/{id}/next-teacher")
+    WordedView nextTeacher(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id) {
+        return WordedView.of(reports.nextTeacher(teacher.id(), id));
+    }
+
+    /** The pages for who takes a class over as PDF. */
+    @GetMapping(value = "/api/classes/{id}/next-teacher.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> nextTeacherFile(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,
+            @RequestParam(defaultValue = "false") boolean inline) {
+        return reports.nextTeacher(teacher.id(), id).report().pdf("bemble-next-teacher.pdf", inline);
+    }
+
     /** The page for a stand-in. */
     @GetMapping("/api/classes/{id}/stand-in")
     WordedView standIn(@AuthenticationPrincipal SignedIn teacher, @PathVariable ClassId id,

@@ -176,6 +176,16 @@ class Reports {
         return count == 1 ? "one child" : count + " children";
     }
 
+    /** For who takes the class over: how it was taught, who is where, and each child in a few lines. */
+    Worded nextTeacher(TeacherId teacherId, ClassId classId) {
+        SchoolClass schoolClass = classes.find(teacherId, classId);
+        NextTeacherPage page =
+                new NextTeacherPage(records.work(teacherId, schoolClass), styles.of(teacherId));
+        return pages.set(teacherId, "next-teacher-" + classId, schoolClass.name(),
+                schoolClass.name() + ", for who takes it over", DAY.format(records.today()), page.sections(),
+                List.of());
+    }
+
     /** For a day's stand-in: the lesson with its questions and answers, who sits with whom, and how we write it. */
     Worded standIn(TeacherId teacherId, ClassId classId, LocalDate day) {
         SchoolClass schoolClass = classes.find(teacherId, classId);

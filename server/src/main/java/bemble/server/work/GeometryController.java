@@ -23,6 +23,7 @@ class GeometryController {
             @NotNull Map<String, StrokeView> strokes, @NotNull double foot, @NotNull double strikeReach,
             @NotNull double strikeShift, @NotNull double arcRise, @NotNull double arcLow, @NotNull double arcHigh,
             @NotNull double bracket, @NotNull double bracketBend, @NotNull double arrowHead,
+            @NotNull double rulesApart, @NotNull double frameInset, @NotNull double ringRadius,
             @NotNull double labelIndent) {}
 
     /** The measures that a drawing of a sheet needs. */
@@ -40,6 +41,7 @@ class GeometryController {
                 MarkGeometry.FOOT,
                 MarkGeometry.STRIKE_REACH, MarkGeometry.STRIKE_SHIFT, MarkGeometry.ARC_RISE, MarkGeometry.ARC_LOW,
                 MarkGeometry.ARC_HIGH, MarkGeometry.BRACKET, MarkGeometry.BRACKET_BEND, MarkGeometry.ARROW_HEAD,
+                MarkGeometry.RULES_APART, MarkGeometry.FRAME_INSET, MarkGeometry.RING_RADIUS,
                 MarkGeometry.LABEL_INDENT);
     }
 

@@ -51,7 +51,8 @@ class AccessTest {
             "POST /api/classes/{id}/plan/groups/{key}/set",
             "POST /api/classes/{id}/plan/days/{day}/sheets", "GET /api/classes/{id}/plan/days/{day}/sheets.pdf",
             "GET /api/classes/{id}/report", "GET /api/classes/{id}/report.pdf", "GET /api/classes/{id}/stand-in",
-            "GET /api/classes/{id}/stand-in.pdf", "GET /api/classes/{id}/list.csv", "POST /api/classes/{id}/list",
+            "GET /api/classes/{id}/stand-in.pdf", "GET /api/classes/{id}/next-teacher",
+            "GET /api/classes/{id}/next-teacher.pdf", "GET /api/classes/{id}/list.csv", "POST /api/classes/{id}/list",
             "GET /api/classes/{id}/answers.csv", "GET /api/classes/{id}/class.json", "POST /api/classes/{id}/move",
             "GET /api/pupils/{id}", "POST /api/pupils/{id}/back", "DELETE /api/pupils/{id}",
             "GET /api/pupils/{id}/record", "GET /api/pupils/{id}/steps", "GET /api/pupils/{id}/facts",
@@ -88,7 +89,8 @@ class AccessTest {
             "PUT /api/page-words/{page}", "GET /api/guide", "GET /api/lessons/{source}", "PUT /api/lessons/{source}",
             "POST /api/lessons/{source}/anew", "POST /api/lessons/{source}/set", "GET /api/deleted/sets",
             "GET /api/deleted/classes", "GET /api/deleted/piles", "GET /api/jobs/{id}", "DELETE /api/jobs/{id}",
-            "GET /api/today", "GET /api/background", "POST /api/rehearse", "POST /api/rehearse/papers"));
+            "POST /api/worked-pictures", "GET /api/worked-pictures/stages.pdf", "GET /api/today",
+            "GET /api/background", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",
             "/api/facts", "/api/how-we-write-it", "/api/log", "/api/pictures", "/api/preferences", "/api/prints",

@@ -121,11 +121,11 @@ class BoardJourneyTest {
             teacher.toBoard();
             teacher.key("a");
             teacher.key("PageDown");
-            teacher.waitForSentence("Ones: 2 ones, 7 are to go. Are there enough?");
+            teacher.waitForSentence("Ones: 2 ones, take away 7. Are there enough?");
             teacher.see("Yes (y) or no (n)?");
             teacher.assertAccessible();
             teacher.key("n");
-            teacher.waitForSentence("Ones: 2 ones, 7 are to go: not enough.");
+            teacher.waitForSentence("Ones: 2 ones, take away 7: not enough.");
             assertThat(teacher.paper()).as("nothing is written for it").isEqualTo("4 2; − 1 7");
         }
     }

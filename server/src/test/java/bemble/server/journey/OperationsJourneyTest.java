@@ -43,7 +43,7 @@ class OperationsJourneyTest {
     void aSubtractionAcrossZerosInBothSchools() {
         work("5002 - 1347", 1);
         teacher.waitForSentence(
-                "In the ones column stand 2 ones, 7 are to go: not enough. There are no tens and no hundreds to exchange: go on to the "
+                "Ones: 2 ones, take away 7: not enough. There are no tens and no hundreds to exchange: go on to the "
                         + "thousands. Exchange 1 thousand for 10 hundreds: 4 thousands and 10 hundreds, still 5000.");
         teacher.key("End");
         teacher.waitForSentence("Thousands: 4 thousands take away 1 thousand leaves 3 thousands.");

@@ -66,7 +66,7 @@ public final class PartialQuotients implements Method<Division> {
             side.line(rest);
             desk.figure(StepKind.SUBTRACT, block, null, PartialQuotients::subtract);
             desk.rule(block, rest, paper.dividend().highest(), 0);
-            left = desk.ask(new Left(block, rest, 0, left, product, true));
+            left = desk.ask(new Left(block, rest, 0, left, product, true, true));
         }
         int to = desk.mark();
         Numeral quotient = addUp(chunks, side, line, desk);
@@ -112,8 +112,8 @@ public final class PartialQuotients implements Method<Division> {
         String divisor = DivisionWords.number(said, asked.divisor());
         String partial = DivisionWords.number(said, asked.partial());
         return new Spoken("Chunk", Fact.of(partial + " ÷ " + divisor, " → ", chunk),
-                "From " + partial + " take away easy lots of " + divisor
-                        + ": " + chunk + (chunk.equals("1") ? " lot" : " lots") + ". Write "
+                "From " + partial + " take away " + (chunk.equals("1") ? "1 lot of " + divisor
+                        : "easy lots of " + divisor + ": " + chunk + " lots") + ". Write "
                         + DivisionWords.number(said, said.decided(ChunkNoted.class)) + " at the side.",
                 "How many lots of " + divisor + " go from " + partial + " at once?");
     }

@@ -78,7 +78,7 @@ public final class DivisionPaper {
     }
 
     private static Numeral setOut(Line line, Numeral number, Block block, Desk desk) {
-        return desk.ask(new LineUp(block, List.of(line), List.of(number), false, false, '.')).get(0).number();
+        return desk.ask(new LineUp(block, List.of(line), List.of(number), false, '.')).get(0).number();
     }
 
     /** The dividend as it was set out. */
@@ -133,7 +133,8 @@ public final class DivisionPaper {
         desk.step(StepKind.REMAINDER, where, null,
                 said -> DivisionWords.end(said, division, quotient, line.equals(QUOTIENT)));
         // Totals jotted beside a sum of chunks stand there first.
-        int gap = desk.style().jotsTotals() && !line.equals(QUOTIENT) ? ROOM_FOR_TOTALS : 0;
+        int gap = !desk.style().jotsTotals() || line.equals(QUOTIENT) ? 0
+                : desk.style().jotsRunningTotals() ? ROOM_FOR_TOTALS + where.lines().size() : ROOM_FOR_TOTALS;
         Block beside = desk.block(BlockName.Kind.REMAINDER, Placement.rightOf(where, line, gap)).line(Remainder.LINE);
         RemainderGoes.Where goes = desk.ask(new RemainderGoes());
         boolean beyond = goes != RemainderGoes.Where.BESIDE;

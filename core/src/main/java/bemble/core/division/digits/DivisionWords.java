@@ -153,8 +153,7 @@ public final class DivisionWords {
         int digit = said.decided(BroughtDown.class);
         return new Spoken(words.title(place), Fact.of("bring down " + digit, " → ", number(said, partial)),
                 Words.capital(count(said, left, place + 1)) + " and " + words.count(digit, place) + " are "
-                        + count(said, partial, place) + ": bring the " + digit + " down. The " + words.places(place)
-                        + " of the quotient are still to come.",
+                        + count(said, partial, place) + ": bring the " + digit + " down.",
                 "With " + words.count(digit, place) + ", how many " + words.places(place) + " are there now?");
     }
 
@@ -169,22 +168,28 @@ public final class DivisionWords {
         Numeral rest = Numeral.of(said.decided(Remainder.class));
         BigInteger back = division.divisor().wholeValue().multiply(quotient.wholeValue()).add(rest.wholeValue());
         boolean true1 = back.equals(division.dividend().wholeValue());
+        String groups = said.style().measuresOut() && true1 ? said.style().number(quotient)
+                + (quotient.compareTo(Numeral.of("1")) == 0 ? " group of " : " groups of ") + divisor + ", " : "";
         if (rest.isZero()) {
             String fact = dividend + " ÷ " + divisor;
             return new Spoken("Answer", Fact.of(fact, true1 ? " = " : " → ", said.style().number(quotient)),
-                    "Nothing is left over" + (true1 ? ": " + dividend + " divided by " + divisor + " is exactly "
-                            + said.style().number(quotient) : ". The quotient reads " + said.style().number(quotient))
+                    (groups.isEmpty() ? "Nothing" : groups + "nothing") + " is left over"
+                            + (true1 ? ": " + dividend + " divided by " + divisor + " is exactly "
+                                    + said.style().number(quotient)
+                                    : ". The quotient reads " + said.style().number(quotient))
                             + ".",
                     "");
         }
         boolean isLess = rest.compareTo(division.divisor()) < 0;
         String written = (!isLess ? ""
-                : byDigits ? "No digit is left, and " + said.style().number(rest) + " is less than " + divisor + ". "
+                : byDigits
+                        ? "No more digits to bring down, and " + said.style().number(rest) + " is less than " + divisor
+                                + ". "
                         : said.style().number(rest) + " is less than " + divisor + ", so no more fits. ")
                 + (said.written(Remainder.class)
-                        ? said.style().number(rest) + " left over, the remainder. "
+                        ? groups + said.style().number(rest) + " left over, the remainder. "
                                 + goes(said.decided(RemainderGoes.class))
-                        : said.style().number(rest) + " left over. Nothing is written beside the quotient");
+                        : groups + said.style().number(rest) + " left over. Nothing is written beside the quotient");
         String equation =
                 dividend + " = " + divisor + " × " + said.style().number(quotient) + " + " + said.style().number(rest);
         return new Spoken("Answer", true1 ? Fact.of(dividend, " = ", equation.substring(dividend.length() + 3))

@@ -75,7 +75,7 @@ public final class AreaMultiplication implements Method<Multiplication> {
         paper.below();
         desk.step(StepKind.SET_OUT, block, null, said -> Spoken.of("Add the rows",
                 "Now set the " + numbers.size() + " row totals out and add them.", ""));
-        Stack stack = new Stack(desk.ask(new LineUp(block, lines, numbers, false, false, '.')));
+        Stack stack = new Stack(desk.ask(new LineUp(block, lines, numbers, false, '.')));
         paper.ruleOff(last, stack, Operation.ADDITION);
         return paper.add(stack, last).sum();
     }

@@ -5,7 +5,6 @@ import bemble.core.hand.Decision;
 import bemble.core.hand.Desk;
 import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
-import bemble.core.hand.Said;
 import bemble.core.multiplication.product.Product;
 import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.multiplication.rows.RowWords;
@@ -23,17 +22,14 @@ import bemble.core.stack.adding.StackPaper;
 import bemble.core.stack.adding.Total;
 import bemble.core.style.MethodName;
 import bemble.core.style.option.CarryPlace;
-import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.BlockName;
-import bemble.core.working.Fact;
 import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Placement;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
-import bemble.core.working.Spoken;
 import bemble.core.working.Spot;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
@@ -41,8 +37,6 @@ import java.util.List;
 
 /** Finds each digit of a product as the sum of all products of digits that land in its place. */
 public final class CrosswiseMultiplication implements Method<Multiplication> {
-    /** More products than this are not read out one by one. */
-    private static final int READ_OUT = 4;
     /** As many squares as a listed product takes. */
     private static final int PRODUCT_SQUARES = 4;
     private static final int NO_ROW = 0;
@@ -69,14 +63,14 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         for (int place = 0; place <= 2 * length - 2; place++) {
             boolean last = place == 2 * length - 2;
             List<List<Integer>> pairs = pairs(a, b, place, length);
-            desk.step(StepKind.PRODUCT, block, place, CrosswiseMultiplication::column);
+            desk.step(StepKind.PRODUCT, block, place, CrossWords::column);
             List<Integer> products = new ArrayList<>();
             for (List<Integer> pair : pairs) {
                 products.add(desk.ask(new Product(place, NO_ROW, pair.get(0), pair.get(1))));
             }
             cross(block, list, Math.max(0, place - length + 1), place, pairs, products, desk);
             int sum = desk.ask(new CrossSum(place, pairs, List.copyOf(products)));
-            int total = desk.ask(new Total(place, List.of(sum), carry, null, false));
+            int total = desk.ask(new Total(place, List.of(sum), carry));
             carry = write(block, carries, place, total, carry, last, place > highest, answer, desk);
         }
         int to = desk.mark();
@@ -146,9 +140,9 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
         Block block = desk.block(BlockName.Kind.PRODUCT, desk.start());
         StackPaper paper = new StackPaper(block, desk).headsLine();
         block.line(ProductPaper.TOP).line(Line.of(Line.Kind.BETWEEN)).line(ProductPaper.BOTTOM).line(Line.ANSWER);
-        desk.step(StepKind.SET_OUT, block, null, CrosswiseMultiplication::setOut);
+        desk.step(StepKind.SET_OUT, block, null, CrossWords::setOut);
         paper.heads(length - 1, 0);
-        desk.ask(new LineUp(block, List.of(ProductPaper.TOP, ProductPaper.BOTTOM), List.of(a, b), true, false, '.'));
+        desk.ask(new LineUp(block, List.of(ProductPaper.TOP, ProductPaper.BOTTOM), List.of(a, b), true, '.'));
         desk.sign(block.at(ProductPaper.BOTTOM, length), Operation.MULTIPLICATION.sign());
         desk.rule(block, Line.ANSWER, length, 0);
         return block;
@@ -188,55 +182,5 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
                         Anchor.MIDDLE);
             }
         }
-    }
-
-    private static Spoken setOut(Said said) {
-        List<Numeral> numbers = said.asked(LineUp.class).numbers();
-        return Spoken.of("Set out", "Set out " + said.style().number(numbers.get(0)) + " over "
-                + said.style().number(numbers.get(1))
-                + ", both with as many digits. Each answer digit gathers all the products that land in its place.", "");
-    }
-
-    /** How the lines of a column lie: each product's line crosses its mirror's, and the one in the middle is its own. */
-    private static String pattern(int place, int products) {
-        // The columns after the fullest one have fewer and fewer lines again.
-        return lines(products) + (place == products + 1 ? ". From here on it goes back as it came" : "");
-    }
-
-    private static String lines(int products) {
-        String crosses = switch (products / 2) {
-            case 0 -> "";
-            case 1 -> "one cross";
-            default -> products / 2 + " crosses";
-        };
-        return products % 2 == 0 ? crosses
-                : crosses.isEmpty() ? "straight down" : crosses + " and one line straight down";
-    }
-
-    /** All products that land in a place are added. */
-    private static Spoken column(Said said) {
-        Words words = said.words();
-        CrossSum sum = said.asked(CrossSum.class);
-        Total column = said.asked(Total.class);
-        int total = said.decided(Total.class);
-        int place = sum.place();
-        boolean adds = column.carryIn() > 0 && total != column.withoutCarry().careful();
-        String products =
-                String.join(" + ", sum.pairs().stream().map(pair -> pair.get(0) + " × " + pair.get(1)).toList());
-        String read =
-                sum.pairs().size() > READ_OUT ? "the " + sum.pairs().size() + " products along the lines" : products;
-        String title = words.title(place);
-        boolean nothing = total == 0 && !said.written(Digit.class);
-        String say = nothing ? title + ": only products of 0 land here, and nothing is written in front."
-                : title + ": " + pattern(place, sum.pairs().size()) + ". " + Words.capital(read)
-                        + (adds ? ", and " + column.carryIn() + " " + words.cameIn() + "," : "")
-                        + (sum.pairs().size() == 1 && !adds ? " is " : " make ") + words.count(total, place) + ".";
-        List<Integer> only = sum.pairs().size() == 1 && !adds ? sum.pairs().get(0) : List.of();
-        String asked = products + (adds ? " + " + column.carryIn() : "");
-        return new Spoken(title, only.isEmpty() ? Fact.of(asked, " = ", Integer.toString(total))
-                : Fact.of(asked, Integer.toString(total), '×', only), say,
-                title + ": " + read
-                        + (column.carryIn() > 0 ? ", and " + column.carryIn() + " " + words.cameIn() : "")
-                        + ". How many altogether?");
     }
 }

@@ -35,7 +35,7 @@ public record ProductPaper(Block block, Numeral top, Numeral bottom) {
             paper.heads(stack.highest(), 0);
             desk.sign(block.at(BOTTOM, stack.highest() + 1), Operation.MULTIPLICATION.sign());
         }
-        List<Placed> lined = desk.ask(new LineUp(block, LINES, numbers, false, false, '.'));
+        List<Placed> lined = desk.ask(new LineUp(block, LINES, numbers, false, '.'));
         paper.above();
         return new ProductPaper(block, lined.get(0).number(), lined.get(1).number());
     }

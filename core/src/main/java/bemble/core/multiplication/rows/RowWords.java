@@ -15,7 +15,9 @@ import bemble.core.working.Fact;
 import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** What is said during a long multiplication, from what was decided. */
 public final class RowWords {
@@ -84,8 +86,13 @@ public final class RowWords {
         return said -> AddingWords.digit(said, worth, said.asked(Digit.class).total());
     }
 
-    /** The carry of a row is written. */
+    /** The carry of a product is written. */
     public static Spoken carry(Said said) {
+        return carry(said, null);
+    }
+
+    /** @param over the figure that it is written over, to be multiplied next; null where it is written elsewhere */
+    static Spoken carry(Said said, @Nullable Integer over) {
         Words words = said.words();
         int place = said.asked(Carry.class).place();
         Carry carry = said.asked(Carry.class);
@@ -94,8 +101,10 @@ public final class RowWords {
         return new Spoken(words.title(place), Fact.of(words.carry() + " ", "", count),
                 Words.capital(words.carry()) + " " + count + ": "
                         + (carry.spots() == null ? "keep " + carried + " in mind"
-                                : "a small " + carried + " " + place(said.style().carryPlace(), carry.spots())
-                                        + words.column(carry.next()))
+                                : "a small " + carried + " "
+                                        + (over != null ? "above the " + over + ", which comes next"
+                                                : place(said.style().carryPlace(), carry.spots())
+                                                        + words.column(carry.next())))
                         + ".",
                 "What is " + words.carried() + "?");
     }
@@ -113,6 +122,20 @@ public final class RowWords {
         return said -> {
             Spoken spoken = AddingWords.last(said, worth, "This is the row's last product: write ");
             return new Spoken(spoken.title(), spoken.fact(), spoken.say(), "What is written?");
+        };
+    }
+
+    /**
+     * The same where more rows come: it is said what this one comes to, where it comes to that.
+     *
+     * @param row what the row reads once it is written
+     */
+    static Talk last(int worth, Numeral top, Numeral factor, Supplier<Numeral> row) {
+        return said -> {
+            Spoken spoken = last(worth).say(said);
+            boolean rightly = top.wholeValue().multiply(factor.wholeValue()).equals(row.get().wholeValue());
+            return rightly ? spoken.and(Spoken.of("", "So " + said.style().number(top) + " × "
+                    + said.style().number(factor) + " is " + said.style().number(row.get()) + ".", "")) : spoken;
         };
     }
 

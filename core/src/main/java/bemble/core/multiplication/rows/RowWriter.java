@@ -194,7 +194,8 @@ final class RowWriter {
         int total = desk.ask(new WithCarry(worth, factor, top.digit(i), product, carryIn,
                 before.getOrDefault(i, 0), last));
         if (last) {
-            desk.figure(StepKind.DIGIT, block, at, RowWords.last(worth));
+            desk.figure(StepKind.DIGIT, block, at, bottom.length() == 1 ? RowWords.last(worth)
+                    : RowWords.last(worth, top, Numeral.of(factor + "0".repeat(place)), row::read));
             int inFront = desk.ask(new InFront(block.at(line, at + 1), total, 0, true));
             row.put(desk.ask(new Digit(block.at(line, at), total, true, false, true)));
             if (inFront > 0) {
@@ -207,7 +208,10 @@ final class RowWriter {
         int next = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? i + 1 : at + 1;
         int carry = desk.ask(new Carry(spots, worth, next, total, carryIn, 0, true));
         if (carry > 0) {
-            desk.figureOfLast(StepKind.CARRY, block, at, RowWords::carry);
+            boolean over = spots != null && RowCarries.haveTheirLine(spots) && desk.carriesStand(CarryPlace.ABOVE_NEXT)
+                    && top.has(next);
+            Integer figure = over ? top.digit(next) : null;
+            desk.figureOfLast(StepKind.CARRY, block, at, said -> RowWords.carry(said, figure));
             used.add(new int[] {next, carry});
             now.put(i + 1, carry);
         }

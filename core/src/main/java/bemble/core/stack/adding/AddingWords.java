@@ -81,13 +81,15 @@ public final class AddingWords {
         MakesTen asked = said.asked(MakesTen.class);
         List<String> terms = words.inOrder(asked.digits(), asked.carryIn()).stream().map(String::valueOf).toList();
         boolean ten = said.decided(MakesTen.class);
+        String made = words.one(asked.place() + 1);
         String there =
                 words.title(asked.place()) + ": " + String.join(", ", terms.subList(0, terms.size() - 1)) + " and "
                         + terms.get(terms.size() - 1);
         return new Spoken(words.title(asked.place()),
                 Fact.of(String.join(", ", terms), ": ", ten ? "ten or more" : "under ten"),
-                there + (ten ? " are ten or more: a ten can be made." : " stay under ten: no ten is made."),
-                there + ". Can a ten be made?");
+                there + (ten ? " are ten or more: a new " + made + " can be made."
+                        : " stay under ten: no new " + made + "."),
+                there + ". Can a new " + made + " be made?");
     }
 
     /** The point of the answer, before any digit. */

@@ -44,8 +44,8 @@ public final class ColumnAdder {
                 desk.ask(new MakesTen(place, digits, carry));
             }
             desk.step(StepKind.TOTAL, block, place, AddingWords::total);
-            int total = desk.ask(
-                    new Total(place, digits, padded ? taken.paddedAt(place) : digits, carry, jots.next(), jots.stay()));
+            int total = desk.ask(new Total(place, digits, padded ? taken.paddedAt(place) : digits, carry,
+                    jots.next(desk.words().inOrder(digits, carry).stream().filter(term -> term > 0).toList())));
             if (carry > 0 && desk.style().strikesCarries()) {
                 carries.strike(place, carry, desk);
             }

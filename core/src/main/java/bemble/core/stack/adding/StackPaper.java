@@ -116,6 +116,7 @@ public record StackPaper(Block block, Desk desk) {
     /** The question where numbers go, in these lines. */
     public LineUp lineUp(List<Line> lines, List<Numeral> numbers, boolean padsTop) {
         return new LineUp(block, lines, numbers, desk.style().padsZeros(), padsTop,
+                desk.style().pointsWholeNumbers(),
                 desk.style().point().punctuation().point());
     }
 }

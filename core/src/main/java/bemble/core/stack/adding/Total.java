@@ -3,12 +3,12 @@ package bemble.core.stack.adding;
 import bemble.core.hand.FactQuestion;
 import bemble.core.hand.Ink;
 import bemble.core.hand.Reading;
+import bemble.core.stack.Jot;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
-import bemble.core.working.Spot;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -21,14 +21,12 @@ import org.jspecify.annotations.Nullable;
  * @param shown the same with zeros that fill empty places
  * @param carryIn what came from the column before
  * @param jot where the total is jotted beside the sum, or null
- * @param jotStays whether it stays there
  */
-public record Total(int place, List<Integer> digits, List<Integer> shown, int carryIn, @Nullable Spot jot,
-        boolean jotStays)
+public record Total(int place, List<Integer> digits, List<Integer> shown, int carryIn, @Nullable Jot jot)
         implements FactQuestion<Integer> {
     /** A column in which no empty place is filled. */
-    public Total(int place, List<Integer> digits, int carryIn, @Nullable Spot jot, boolean jotStays) {
-        this(place, digits, digits, carryIn, jot, jotStays);
+    public Total(int place, List<Integer> digits, int carryIn) {
+        this(place, digits, digits, carryIn, null);
     }
 
     @Override
@@ -42,12 +40,12 @@ public record Total(int place, List<Integer> digits, List<Integer> shown, int ca
 
     /** The same column without its carry. */
     public Total withoutCarry() {
-        return new Total(place, digits, shown, 0, jot, jotStays);
+        return new Total(place, digits, shown, 0, jot);
     }
 
     /** The same column with other digits in it. */
     public Total with(List<Integer> otherDigits, int otherCarry) {
-        return new Total(place, otherDigits, otherCarry, jot, jotStays);
+        return new Total(place, otherDigits, otherDigits, otherCarry, jot);
     }
 
     /** A total that lacks just its carry is a carry lost, and no fact missed. */
@@ -77,14 +75,25 @@ public record Total(int place, List<Integer> digits, List<Integer> shown, int ca
 
     @Override
     public void ink(Integer total, Ink ink) {
-        if (jot != null) {
-            ink.put(new Figure(MarkKind.DIGIT, jot, null, Integer.toString(total), Role.JOT, Size.SMALL, Anchor.MIDDLE,
-                    !jotStays));
+        if (jot == null || total < jot.least()) {
+            return;
         }
+        int sum = jot.terms().stream().mapToInt(Integer::intValue).sum();
+        int before = 0;
+        for (int i = 0; sum == total && i < jot.terms().size() - 1; i++) {
+            before += jot.terms().get(i);
+            put(jot, jot.terms().size() - 1 - i, before, ink);
+        }
+        put(jot, 0, total, ink);
+    }
+
+    private static void put(Jot jot, int place, int total, Ink ink) {
+        ink.put(new Figure(MarkKind.DIGIT, jot.at().block().at(jot.at().line(), place), null, Integer.toString(total),
+                Role.JOT, Size.SMALL, Anchor.MIDDLE, !jot.stays()));
     }
 
     @Override
     public @Nullable Integer read(Reading paper) {
-        return jot == null || !jotStays ? null : paper.number(jot, Anchor.MIDDLE);
+        return jot == null || !jot.stays() ? null : paper.number(jot.at(), Anchor.MIDDLE);
     }
 }

@@ -5,7 +5,8 @@ import bemble.core.style.option.Option;
 /** How the total of a column is said. */
 public enum ColumnTotals implements Option {
     AT_ONCE("at once"),
-    RUNNING("as it grows, number by number");
+    RUNNING("as it grows, number by number"),
+    JOTTED("as it grows, and jotted so");
 
     private final String label;
 

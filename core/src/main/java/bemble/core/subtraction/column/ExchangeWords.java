@@ -50,7 +50,7 @@ public final class ExchangeWords {
                     .append(words.count(exchange.toAfter(), exchange.to()));
             say.append(isFair(exchange) ? ", still " + value(said.style(), exchange) + "." : ".");
         }
-        say.append(written(exchange, raised));
+        say.append(said.written(Lowered.class) || said.written(Raised.class) ? written(exchange, raised) : "");
         String ask = first
                 ? words.title(place) + ": " + words.count(top, place) + ", and " + words.count(bottom, place)
                         + " to take away. What is to be done?"
@@ -75,7 +75,7 @@ public final class ExchangeWords {
         Words words = said.words();
         NeedsTen asked = said.asked(NeedsTen.class);
         int place = asked.place();
-        String there = words.title(place) + ": " + words.count(asked.top(), place) + ", " + toGo(asked.bottom());
+        String there = words.title(place) + ": " + words.count(asked.top(), place) + ", " + toGo(words, asked.bottom());
         boolean rightly = said.decided(NeedsTen.class).equals(asked.careful());
         String verdict = !rightly ? said.decided(NeedsTen.class) ? "ten more are got" : "no ten is got"
                 : asked.careful() ? "not enough" : "enough";
@@ -84,15 +84,15 @@ public final class ExchangeWords {
                 there + ". Are there enough?");
     }
 
-    private static String toGo(int bottom) {
-        return bottom == 0 ? "nothing is to go" : bottom + (bottom == 1 ? " is to go" : " are to go");
+    private static String toGo(Words words, int bottom) {
+        return bottom == 0 ? "nothing to take away" : words.takeAway() + " " + bottom;
     }
 
     /** Why ten are needed; nothing where that was said before the column. */
     public static String notEnough(Said said, int place, int top, int bottom) {
         Words words = said.words();
-        return said.style().decidesAloud() ? "" : "In " + words.column(place) + (top == 1 ? " stands " : " stand ")
-                + words.count(top, place) + ", " + toGo(bottom) + (top < bottom ? ": not enough. " : ". ");
+        return said.style().decidesAloud() ? "" : words.title(place) + ": " + words.count(top, place) + ", "
+                + toGo(words, bottom) + (top < bottom ? ": not enough. " : ". ");
     }
 
     /** Whether what was got is worth what was given. */
@@ -133,7 +133,8 @@ public final class ExchangeWords {
         String what = column.hasBottom() || said.style().padsZeros()
                 ? words.count(from, place) + " " + words.takeAway() + " " + words.count(away, place) + " leaves "
                         + words.count(digit, place)
-                : digit == from ? "below it is empty, so " + words.count(from, place) + (from == 1 ? " stays" : " stay")
+                : digit == from
+                        ? "nothing to take away, so " + words.count(from, place) + (from == 1 ? " stays" : " stay")
                         : words.count(from, place) + " leaves " + words.count(digit, place);
         return new Spoken(words.title(place), difference(from, away, digit),
                 words.title(place) + ": " + what + ". " + written(said, place, digit),
@@ -151,7 +152,7 @@ public final class ExchangeWords {
         return new Spoken(words.title(place), Fact.of("1 and " + beside, " → ", Integer.toString(10 + beside)),
                 notEnough(said, place, beside, away) + "The 1 before it is the last there is: both together are "
                         + words.count(10 + beside, place) + ": enough.",
-                words.title(place) + ": " + words.count(beside, place) + ", " + toGo(away)
+                words.title(place) + ": " + words.count(beside, place) + ", " + toGo(words, away)
                         + ". Are there enough, together with the 1 before it?");
     }
 

@@ -13,8 +13,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param needing the column that the ten is for
  * @param first whether the exchange begins here; otherwise a ten has just come here and is passed on
+ * @param written whether it is written, not kept in the head
  */
-public record Lowered(FigureSpot figure, int before, int needing, boolean first) implements Question<Integer> {
+public record Lowered(FigureSpot figure, int before, int needing, boolean first,
+        boolean written) implements Question<Integer> {
     @Override
     public int place() {
         return figure.place();
@@ -23,6 +25,11 @@ public record Lowered(FigureSpot figure, int before, int needing, boolean first)
     @Override
     public @Nullable Integer careful() {
         return before == 0 ? null : before - 1;
+    }
+
+    @Override
+    public boolean belongs(Integer after) {
+        return written;
     }
 
     @Override
@@ -36,6 +43,9 @@ public record Lowered(FigureSpot figure, int before, int needing, boolean first)
     /** What stands above; a ten that has come to a figure below ten is what it was raised to, not lowered. */
     @Override
     public @Nullable Integer read(Reading paper) {
+        if (!written) {
+            return null;
+        }
         Integer above = paper.number(figure.above(), Anchor.MIDDLE);
         return above == null || above >= 10 && before < 10 ? null : above;
     }

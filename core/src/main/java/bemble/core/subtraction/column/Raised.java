@@ -13,10 +13,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param needing the column that the ten is for
  * @param across whether the ten came across zeros
+ * @param written whether it is written, not kept in the head
  * @param inFront whether the ten is written as a small 1 in front; otherwise the figure is struck and a new one written
  */
 public record Raised(FigureSpot figure, int before, int needing, boolean across,
-        boolean inFront) implements Question<Integer> {
+        boolean written, boolean inFront) implements Question<Integer> {
     @Override
     public int place() {
         return figure.place();
@@ -27,9 +28,14 @@ public record Raised(FigureSpot figure, int before, int needing, boolean across,
         return before + 10;
     }
 
+    @Override
+    public boolean belongs(Integer after) {
+        return written;
+    }
+
     /** Whether the new figure stands above the old one. */
     public boolean replaces(int after) {
-        return after != before && !(inFront && after == before + 10 && before < 10);
+        return written && after != before && !(inFront && after == before + 10 && before < 10);
     }
 
     private Anchor front() {
@@ -41,13 +47,16 @@ public record Raised(FigureSpot figure, int before, int needing, boolean across,
         if (replaces(after)) {
             ink.strike(figure.now(), Integer.toString(before), Role.EXCHANGE, figure.size(), Anchor.MIDDLE);
             ink.small(figure.above(), Integer.toString(after), Role.EXCHANGE, Anchor.MIDDLE);
-        } else if (after != before) {
+        } else if (written && after != before) {
             ink.small(figure.now(), "1", Role.EXCHANGE, front());
         }
     }
 
     @Override
     public @Nullable Integer read(Reading paper) {
+        if (!written) {
+            return null;
+        }
         if ("1".equals(paper.at(figure.now(), front()))) {
             return before + 10;
         }

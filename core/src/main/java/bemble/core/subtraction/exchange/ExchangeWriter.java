@@ -75,13 +75,15 @@ final class ExchangeWriter {
 
     /** Lowers one figure and raises another; where the ten has come to. */
     private int exchange(int from, int needing, boolean first) {
+        boolean written = !desk.style().exchangesInTheHead();
         int before = tops.at(from);
-        int lowered = desk.ask(new Lowered(tops.spot(from), before, needing, first));
-        tops.set(from, lowered, lowered != before);
+        int lowered = desk.ask(new Lowered(tops.spot(from), before, needing, first, written));
+        tops.set(from, lowered, written && lowered != before);
         int to = desk.ask(new Receiver(from, needing));
         int toBefore = tops.at(to);
         Raised question =
-                new Raised(tops.spot(to), toBefore, needing, !first, to == needing && desk.style().writesTenInFront());
+                new Raised(tops.spot(to), toBefore, needing, !first, written,
+                        desk.style().writesTenInFront(to != needing));
         int raised = desk.ask(question);
         tops.set(to, raised, question.replaces(raised));
         if (desk.style().expandsExchanges() && desk.draws()) {

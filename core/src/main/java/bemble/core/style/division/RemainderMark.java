@@ -1,4 +1,6 @@
-package bemble.core.style.option;
+package bemble.core.style.division;
+
+import bemble.core.style.option.Option;
 
 /** What stands between a quotient and its remainder. */
 public enum RemainderMark implements Option {

@@ -1,4 +1,6 @@
-package bemble.core.style.option;
+package bemble.core.style.division;
+
+import bemble.core.style.option.Option;
 
 /** From which digit of a root on open boxes stand for the digit that is sought. */
 public enum RootBoxes implements Option {

@@ -1,4 +1,6 @@
-package bemble.core.style.option;
+package bemble.core.style.division;
+
+import bemble.core.style.option.Option;
 
 /** What becomes of the estimate with which the trials for a digit of a root begin. */
 public enum RootEstimate implements Option {

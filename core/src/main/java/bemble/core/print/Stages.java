@@ -1,0 +1,137 @@
+package bemble.core.print;
+
+import bemble.core.order.Worked;
+import bemble.core.print.Ink.Align;
+import bemble.core.sheet.SheetMark;
+import bemble.core.working.MarkKind;
+import bemble.core.working.Part;
+import bemble.core.working.Step;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+
+/**
+ * The stages of a working side by side, each on a small paper with what is new in it marked: for the wall, or for a child who was away.
+ * On a second page they stand in another order, to be numbered.
+ */
+public final class Stages {
+    private static final int MOST = 9;
+    private static final double MARGIN = 14;
+    private static final double HEAD = 12;
+    private static final double GAP = 6;
+    private static final double LETTER = 4;
+    private static final int MOST_LINES = 4;
+    private static final double LARGEST_SQUARE = 9;
+    private static final double CORNER = 2;
+    private static final double FINE = 0.25;
+    private static final double NEW = 0.6;
+
+    private final Worked worked;
+    private final List<Step> stages;
+    private final int across;
+    private final double cellWidth;
+    private final double cellHeight;
+
+    private Stages(Worked worked) {
+        this.worked = worked;
+        List<Step> steps = worked.working().steps().stream().filter(step -> step.part() == Part.WORK).toList();
+        this.stages = chosen(steps);
+        this.across = stages.size() > 6 ? 3 : 2;
+        int down = (stages.size() + across - 1) / across;
+        this.cellWidth = (PaperSize.A4.width() - 2 * MARGIN - (across - 1) * GAP) / across;
+        this.cellHeight = (PaperSize.A4.height() - 2 * MARGIN - HEAD - (down - 1) * GAP) / down;
+    }
+
+    /** The stages in order with what is said at each, and the same mixed up, with a box for the number of each. */
+    public static List<Page> pages(Worked worked) {
+        Stages stages = new Stages(worked);
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < stages.stages.size(); i++) {
+            order.add(i);
+        }
+        List<Integer> mixed = new ArrayList<>(order);
+        Random random = new Random(worked.problem().text().hashCode());
+        while (mixed.equals(order) && order.size() > 1) {
+            Collections.shuffle(mixed, random);
+        }
+        String problem = worked.style().problem(worked.problem());
+        return List.of(stages.page(problem + ", step by step", order, true),
+                stages.page(problem + ": which comes first? Number the papers.", mixed, false));
+    }
+
+    /** All steps, or of many the first, the last and those that lie evenly between. */
+    private static List<Step> chosen(List<Step> steps) {
+        Set<Step> chosen = new LinkedHashSet<>();
+        for (int i = 0; i < Math.min(MOST, steps.size()); i++) {
+            chosen.add(steps.get(steps.size() <= MOST ? i : i * (steps.size() - 1) / (MOST - 1)));
+        }
+        return List.copyOf(chosen);
+    }
+
+    private Page page(String title, List<Integer> order, boolean told) {
+        List<Ink> inks = new ArrayList<>();
+        inks.add(new Ink.Text(MARGIN, MARGIN + LETTER, LETTER * 1.3, Align.START, true, title));
+        for (int i = 0; i < order.size(); i++) {
+            double x = MARGIN + i % across * (cellWidth + GAP);
+            double y = MARGIN + HEAD + (double) (i / across) * (cellHeight + GAP);
+            cell(order.get(i), told).forEach(ink -> inks.add(ink.placed(1, x, y)));
+        }
+        return new Page(PaperSize.A4.width(), PaperSize.A4.height(), inks);
+    }
+
+    private List<Ink> cell(int which, boolean told) {
+        List<Ink> inks = new ArrayList<>();
+        box(0, 0, cellWidth, cellHeight, FINE, inks);
+        Step step = stages.get(which);
+        double foot = CORNER + LETTER;
+        if (told) {
+            inks.add(new Ink.Text(CORNER, foot, LETTER, Align.START, true,
+                    (which + 1) + "  " + step.spoken().title()));
+        } else {
+            box(CORNER, CORNER, CORNER + 2 * LETTER, CORNER + 2 * LETTER, FINE, inks);
+        }
+        double small = LETTER * 0.8;
+        List<String> says = told ? Letters.lines(step.spoken().say(), small, cellWidth - 2 * CORNER) : List.of();
+        boolean fits = says.size() <= MOST_LINES;
+        double text = fits ? says.size() * small * 1.25 + CORNER : CORNER;
+        double top = told ? foot + CORNER : CORNER + 2 * LETTER + CORNER;
+        paper(which, top, cellHeight - top - text - CORNER, told, inks);
+        for (int i = 0; fits && i < says.size(); i++) {
+            inks.add(new Ink.Text(CORNER, cellHeight - text + (i + 1) * small * 1.25 - CORNER / 2, small, Align.START,
+                    false, says.get(i)));
+        }
+        return inks;
+    }
+
+    /** The paper in the middle of its cell; all papers lie in squares of one size. */
+    private void paper(int which, double top, double high, boolean marked, List<Ink> inks) {
+        SheetView view = SheetView.after(worked, stages.get(which).n(), stages.get(stages.size() - 1).n());
+        SheetView.Area area = view.area();
+        double side = Math.min(LARGEST_SQUARE,
+                Math.min((cellWidth - 2 * CORNER) / area.columns(), high / area.rows()));
+        Panel panel = view.draw(side);
+        double left = (cellWidth - panel.width()) / 2;
+        inks.addAll(panel.at(left, top));
+        int before = which == 0 ? 0 : stages.get(which - 1).n();
+        if (!marked || which == 0) {
+            return;
+        }
+        for (SheetMark mark : view.marks()) {
+            if (mark.step() > before && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)) {
+                double x = left + (mark.column() - area.column()) * side;
+                double y = top + (mark.row() - area.row()) * side;
+                box(x, y, x + (mark.lastColumn() - mark.column() + 1) * side, y + side, NEW, inks);
+            }
+        }
+    }
+
+    private static void box(double left, double top, double right, double bottom, double width, List<Ink> inks) {
+        inks.add(new Ink.Line(left, top, right, top, width));
+        inks.add(new Ink.Line(right, top, right, bottom, width));
+        inks.add(new Ink.Line(right, bottom, left, bottom, width));
+        inks.add(new Ink.Line(left, bottom, left, top, width));
+    }
+}
