@@ -26,7 +26,9 @@ export function BackgroundScreen() {
   const busy = queues.data.filter((queue) => queue.running + queue.waiting + queue.toBeRetried > 0);
   return (
     <Box sx={{ p: { xs: '10px 12px', md: '20px 32px' }, maxWidth: 860 }}>
-      <h1>At work behind the screens</h1>
+      <Box component="h1" sx={{ m: 0 }}>
+        At work behind the screens
+      </Box>
       <p role="status">
         {busy.length === 0
           ? 'Nothing is waiting: everything that was saved is judged, counted and in its place.'
@@ -80,6 +82,6 @@ const table = {
     borderTop: `1px solid ${ink.hair}`,
     p: '8px 16px 8px 0',
   },
-  '& thead th': { borderTop: 0, color: ink.faint, fontSize: 14 },
+  '& thead th': { borderTop: 0, color: ink.faint, fontSize: 14, whiteSpace: 'nowrap' },
   '& td': { verticalAlign: 'top', whiteSpace: 'nowrap', fontVariantNumeric: 'tabular-nums' },
 } as const;

@@ -23,7 +23,7 @@ public final class Stages {
     private static final double HEAD = 12;
     private static final double GAP = 6;
     private static final double LETTER = 4;
-    private static final int MOST_LINES = 4;
+    private static final int MOST_LINES = 7;
     private static final double LARGEST_SQUARE = 9;
     private static final double CORNER = 2;
     private static final double FINE = 0.25;

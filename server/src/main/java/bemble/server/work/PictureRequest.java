@@ -24,6 +24,6 @@ record PictureRequest(@NotNull(message = "Say what is to be worked.") @Valid Wor
 
     @Override
     public int cost() {
-        return TIMES_A_WORKING * work.cost();
+        return work == null ? 0 : TIMES_A_WORKING * work.cost();
     }
 }

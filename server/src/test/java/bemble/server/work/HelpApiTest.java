@@ -21,6 +21,26 @@ import tools.jackson.databind.JsonNode;
 /** What helps with a working: pictures, ways to a fact, what to look for, the whole in words. */
 @ExtendWith(DemoServer.class)
 class HelpApiTest {
+    @Test
+    void aWorkingBecomesAPictureAndAPageOfItsStages(RunningServer server) {
+        Client teacher = Client.demo(server);
+        Map<String, String> work = Map.of("problem", "403 - 128");
+        Client.Reply svg = teacher.post("/api/worked-pictures", Map.of("work", work, "step", 4, "form", "SVG"));
+        assertThat(svg.text()).startsWith("<svg").contains(">5<").doesNotContain(">check<");
+        Client.Reply png = teacher.post("/api/worked-pictures", Map.of("work", work, "step", 4, "form", "PNG"));
+        assertThat(png.text().substring(1, 4)).isEqualTo("PNG");
+        String long40 = "1234567890".repeat(4);
+        Client.Reply large = teacher.post("/api/worked-pictures",
+                Map.of("work", Map.of("problem", long40 + " x " + long40), "step", 4000, "form", "PNG"));
+        assertThat(large.status()).as("no picture is larger than fits into memory").isEqualTo(200);
+        assertThat(teacher.post("/api/worked-pictures", Map.of("work", work, "step", 0, "form", "SVG")).message())
+                .contains("counted from 1");
+        assertThat(teacher.post("/api/worked-pictures", Map.of("step", 1, "form", "SVG")).message())
+                .contains("Say what is to be worked");
+        assertThat(teacher.file("/api/worked-pictures/stages.pdf?problem=403-128")).startsWith('%', 'P', 'D', 'F');
+        assertThat(teacher.get("/api/worked-pictures/stages.pdf?problem=403-").message()).contains("number");
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"358 + 276", "1.5 + 2", "9999999 + 1", "503 - 147", "5 - 5", "76 x 58", "0 x 7", "97 / 4",
         "3 / 8",
