@@ -1,5 +1,6 @@
 package bemble.core.practice;
 
+import bemble.core.practice.features.Question;
 import bemble.core.practice.features.Wishes;
 
 /**
@@ -7,9 +8,18 @@ import bemble.core.practice.features.Wishes;
  *
  * @param id its name in files and in the API
  * @param title what it is about
+ * @param plainWords the same for somebody who never taught, to follow “Ines can …” or “… practises …”: {@code taking away when a ten
+ *     has to be exchanged for ones}
  * @param news what is new in it, in one line
  */
-public record Rung(String id, String title, String news, Wishes wishes) {
+public record Rung(String id, String title, String plainWords, String news, Wishes wishes) {
+    private static final long SEED = 3;
+
+    /** A question that stands on it, always the same. */
+    public Question example() {
+        return new Draft(wishes, SEED).draw(1).get(0);
+    }
+
     /** What it is about with its operation, for wherever it stands outside its ladder: {@code Subtraction: two exchanges}. */
     public String fullTitle() {
         return wishes.operation().title() + ": " + title;

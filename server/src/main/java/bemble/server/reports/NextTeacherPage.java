@@ -3,7 +3,6 @@ package bemble.server.reports;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
-import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
 import bemble.core.print.TextPages.Heading;
 import bemble.core.print.TextPages.Row;
@@ -100,7 +99,7 @@ final class NextTeacherPage {
                 section.add(new Row(List.of("nothing of it yet", names(furthest.get(Optional.<Rung>empty()))), CELLS));
             }
             Ladder.of(operation).stream().map(Optional::of).filter(furthest::containsKey)
-                    .forEach(rung -> section.add(new Row(List.of("as far as " + PlainWords.of(rung.get()),
+                    .forEach(rung -> section.add(new Row(List.of("as far as " + rung.get().plainWords(),
                             names(furthest.getOrDefault(rung, List.of()))), CELLS)));
         }
         return section;
@@ -153,7 +152,7 @@ final class NextTeacherPage {
                 .ifPresent(rung -> learning.computeIfAbsent(rung, any -> new ArrayList<>()).add(pupil)));
         Section section = Section.headed("Who could sit together first");
         Ladder.all().stream().filter(rung -> learning.getOrDefault(rung, List.of()).size() > 1)
-                .forEach(rung -> section.add(new Row(List.of(Words.capital(PlainWords.of(rung)),
+                .forEach(rung -> section.add(new Row(List.of(Words.capital(rung.plainWords()),
                         names(learning.getOrDefault(rung, List.of()))), CELLS)));
         return section.parts().isEmpty() ? Optional.empty() : Optional.of(section);
     }
@@ -194,9 +193,9 @@ final class NextTeacherPage {
         if (furthest.isEmpty() && learning.isEmpty()) {
             return "";
         }
-        String known = furthest.map(rung -> "as far as " + PlainWords.of(rung) + since(pupil.standing(rung.id())))
+        String known = furthest.map(rung -> "as far as " + rung.plainWords() + since(pupil.standing(rung.id())))
                 .orElse("nothing for good yet");
-        String works = learning.map(rung -> "; works on " + PlainWords.of(rung) + share(pupil.standing(rung.id())))
+        String works = learning.map(rung -> "; works on " + rung.plainWords() + share(pupil.standing(rung.id())))
                 .orElse("");
         return operation.title() + ": " + known + works + ".";
     }

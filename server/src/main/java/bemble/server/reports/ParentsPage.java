@@ -4,7 +4,6 @@ import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
 import bemble.core.practice.HomeTask;
 import bemble.core.practice.Ladder;
-import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
 import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
@@ -70,10 +69,10 @@ final class ParentsPage {
         int each = Math.max(1, MOST_KNOWN / reached.size());
         reached.values().forEach(rungs -> rungs.subList(Math.max(0, rungs.size() - each), rungs.size())
                 .forEach(rung -> section.add(new Row(
-                        List.of(name + " knows " + PlainWords.of(rung)
+                        List.of(name + " knows " + rung.plainWords()
                                 + (pupil.places().state(rung.id()) == State.DUE ? "; we look again whether it stayed."
                                         : "."),
-                                "such as " + style.problem(PlainWords.example(rung).problem())),
+                                "such as " + style.problem(rung.example().problem())),
                         CELLS))));
         boolean more = reached.values().stream().anyMatch(rungs -> rungs.size() > each);
         return more ? section.say("What is easier than these is known too.") : section;
@@ -118,10 +117,10 @@ final class ParentsPage {
 
     private Section now(Rung rung) {
         Section section = Section.headed("What " + name + " works on now");
-        section.say(name + " is practising " + PlainWords.of(rung) + ".");
+        section.say(name + " is practising " + rung.plainWords() + ".");
         Optional<Answer> wrong = pupil.answers().stream().filter(answer -> !answer.right() && isOn(rung, answer))
                 .reduce((one, other) -> other);
-        Problem problem = wrong.map(Answer::problem).orElseGet(() -> PlainWords.example(rung).problem());
+        Problem problem = wrong.map(Answer::problem).orElseGet(() -> rung.example().problem());
         section.say(
                 wrong.isPresent() ? "This is one of " + name + "’s own questions, of " + DAY.format(wrong.get().day())
                         + ". We write it like this:" : "We write it like this:");

@@ -1,7 +1,6 @@
 package bemble.server.reports;
 
 import bemble.core.hand.slipped.KnownSlip;
-import bemble.core.practice.PlainWords;
 import bemble.core.practice.Rung;
 import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
@@ -157,7 +156,7 @@ class Reports {
         for (Rung rung : tried) {
             long reached = all.stream().filter(each -> each.state(rung.id()).isReached()).count();
             long learning = all.stream().filter(each -> each.state(rung.id()) == State.LEARNING).count();
-            where.add(new Row(List.of(Words.capital(PlainWords.of(rung)), String.valueOf(reached),
+            where.add(new Row(List.of(Words.capital(rung.plainWords()), String.valueOf(reached),
                     String.valueOf(learning), String.valueOf(all.size() - reached - learning)), FOUR_CELLS));
         }
         Map<KnownSlip, Long> confirmed = records.confirmed(schoolClass);
