@@ -85,6 +85,7 @@ export const keys = {
   },
   sheet: { geometry: ['geometry'] },
   style: ['style'],
+  styleExamples: ['examples of the style'],
   today: ['today'],
   work: {
     of: (work: unknown) => ['work', work],

@@ -1904,6 +1904,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/style/examples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Every choice of the house style, shown as it is chosen.
+         * @description Every choice of the house style, shown as it is chosen.
+         */
+        get: operations["examples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slips/{slip}/shown": {
         parameters: {
             query?: never;
@@ -2767,7 +2787,7 @@ export interface paths {
          * An example for each operation.
          * @description An example for each operation.
          */
-        get: operations["examples"];
+        get: operations["examples_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5336,7 +5356,6 @@ export interface components {
             id: string;
             group: string;
             title: string;
-            example: components["schemas"]["WorkRequest"];
             options: components["schemas"]["OptionView"][];
         };
         OptionView: {
@@ -5468,6 +5487,16 @@ export interface components {
             waiting: number;
             /** Format: int32 */
             papers: number;
+        };
+        /** @description A choice shown on a small sum. */
+        ShownChoiceView: {
+            choice: string;
+            /** @description that sum */
+            problem: string;
+            /** @description what is said; left out where the paper shows the choice */
+            says?: string;
+            /** @description what stands on the paper; none where a sentence shows it */
+            marks: components["schemas"]["MarkView"][];
         };
         SlipInProblem: {
             /** @description left out where the slip shows in no question by the methods of the house style */
@@ -9538,6 +9567,29 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    examples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShownChoiceView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     shown: {
         parameters: {
             query: {
@@ -10725,7 +10777,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    examples: {
+    examples_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { ink } from '../app/theme';
 import { useStyle, useWorked } from '../paper/usePaper';
+import { visibleAt } from '../sheet/mark';
 import { SmallSheet } from '../sheet/SmallSheet';
 import { usePreferencesChange } from '../style/usePreferences';
 import { useQueryClient } from '@tanstack/react-query';
@@ -125,7 +126,7 @@ function OneWay({ way }: { way: Way }) {
       }}
     >
       {worked.data ? (
-        <SmallSheet sheet={worked.data.sheet} step={step} name={way.title} />
+        <SmallSheet marks={visibleAt(worked.data.sheet.marks, step)} name={way.title} />
       ) : (
         <Box sx={{ height: 118, bgcolor: ink.sheet, border: `1px solid ${ink.hair}` }} />
       )}

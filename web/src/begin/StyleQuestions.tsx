@@ -5,6 +5,7 @@ import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useStyle, useStyleChange, useWorked } from '../paper/usePaper';
+import { visibleAt } from '../sheet/mark';
 import { SmallSheet } from '../sheet/SmallSheet';
 import { HowWeWriteIt } from '../style/HowWeWriteIt';
 
@@ -118,7 +119,7 @@ function Paper({ label, chosen, work, onPress }: Props) {
       }}
     >
       {worked.data ? (
-        <SmallSheet sheet={worked.data.sheet} step={last} name={label} />
+        <SmallSheet marks={visibleAt(worked.data.sheet.marks, last)} name={label} />
       ) : (
         <Box sx={{ height: 118, bgcolor: ink.sheet }} />
       )}

@@ -23,6 +23,15 @@ export function useStyle() {
   });
 }
 
+/** Every choice shown as it is chosen; what was shown stays until the server has the change. */
+export function useStyleExamples() {
+  return useQuery<Schemas['ShownChoiceView'][], Refused>({
+    queryKey: keys.styleExamples,
+    queryFn: () => ask(api.GET('/api/style/examples')),
+    staleTime: 0,
+  });
+}
+
 /** Changes choices of the house style, shown at once and kept. */
 export function useStyleChange() {
   const queries = useQueryClient();
@@ -39,6 +48,7 @@ export function useStyleChange() {
     onSuccess: (style) => {
       if (queries.isMutating({ mutationKey: keys.style }) === 1) {
         queries.setQueryData(keys.style, style);
+        void queries.invalidateQueries({ queryKey: keys.styleExamples });
       }
     },
     onError: () => queries.invalidateQueries({ queryKey: keys.style }),

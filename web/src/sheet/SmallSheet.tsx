@@ -1,14 +1,11 @@
 import { Box } from '@mui/material';
-import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
-import { visibleAt } from './mark';
+import type { SheetMark } from './mark';
 import { Marks } from './Marks';
 
-/** A sheet as a small picture, as it stands once a step has been written. */
-export function SmallSheet(props: { sheet: Schemas['SheetView']; step: number; name: string }) {
-  const visible = visibleAt(props.sheet.marks, props.step).filter(
-    (mark) => mark.kind !== 'wash' || mark.toRow === mark.row,
-  );
+/** A sheet as a small picture of the marks that stand there. */
+export function SmallSheet(props: { marks: SheetMark[]; name: string }) {
+  const visible = props.marks.filter((mark) => mark.kind !== 'wash' || mark.toRow === mark.row);
   const rows = 1 + Math.max(0, ...visible.map((mark) => mark.toRow ?? mark.row));
   const columns = visible.map((mark) => mark.column);
   const left = Math.min(...columns);

@@ -5,7 +5,7 @@ import { Field } from '../app/Field';
 import { Tabs } from '../app/Tabs';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { useStyle, useStyleChange } from '../paper/usePaper';
+import { useStyle, useStyleChange, useStyleExamples } from '../paper/usePaper';
 import { ChoiceExample } from './ChoiceExample';
 import { HowCodes } from './HowCodes';
 import { HowWeWriteIt } from './HowWeWriteIt';
@@ -49,6 +49,7 @@ function Choices() {
 /** The choices by what is being written, searched by a word; those that differ from the usual come first. */
 function Sections({ style: { choices, chosen } }: { style: Schemas['StyleView'] }) {
   const change = useStyleChange();
+  const examples = useStyleExamples();
   const [search, setSearch] = useState('');
   // What is chosen now stays where it is, under the hand that chooses.
   const [atFirst] = useState(chosen);
@@ -89,6 +90,7 @@ function Sections({ style: { choices, chosen } }: { style: Schemas['StyleView'] 
                 key={choice.id}
                 choice={choice}
                 chosen={chosen}
+                example={examples.data?.find((example) => example.choice === choice.id)}
                 onChoose={(option) => change.mutate({ [choice.id]: option })}
               />
             ))}
@@ -106,10 +108,11 @@ const wordsOf = (choice: Schemas['ChoiceView']) =>
 type Props = {
   choice: Schemas['ChoiceView'];
   chosen: Record<string, string>;
+  example: Schemas['ShownChoiceView'] | undefined;
   onChoose: (option: string) => void;
 };
 
-function OneChoice({ choice, chosen, onChoose }: Props) {
+function OneChoice({ choice, chosen, example, onChoose }: Props) {
   return (
     <FormControl component="fieldset" sx={{ minWidth: 0 }}>
       <FormLabel
@@ -123,7 +126,7 @@ function OneChoice({ choice, chosen, onChoose }: Props) {
           <FormControlLabel key={option.id} value={option.id} label={option.label} control={<Radio />} />
         ))}
       </RadioGroup>
-      <ChoiceExample choice={choice} chosen={chosen} />
+      <ChoiceExample choice={choice} example={example} />
     </FormControl>
   );
 }

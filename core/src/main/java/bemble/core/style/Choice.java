@@ -12,11 +12,12 @@ import java.util.Map;
  * @param title what is decided
  * @param example a small problem whose paper or sentences show the choice
  * @param shownWith what must be chosen besides for the example to show it, option ids by choice ids
+ * @param shown how the example shows it
  * @param type the enum whose constants are its options
  * @param options what can be chosen, the usual one first
  */
 public record Choice<T extends Option>(String id, String group, String title, String example,
-        Map<String, String> shownWith, Class<T> type,
+        Map<String, String> shownWith, Shown shown, Class<T> type,
         List<T> options) {
     /** The option chosen where a teacher has chosen nothing. */
     public T usual() {

@@ -67,7 +67,7 @@ final class Choices {
             Map.entry("remainderMark", "97 ÷ 4"),
             Map.entry("Marking", "53 × 24"),
             Map.entry("Numbers", "8765.5 + 4321"),
-            Map.entry("columnOrder", "147 + 285 + 63"),
+            Map.entry("columnOrder", "147 + 289 + 63"),
             Map.entry("columnTotals", "147 + 285 + 63"),
             Map.entry("grouping", "1234567 + 87654"),
             Map.entry("groupFrom", "4877 − 1292"),
@@ -83,6 +83,19 @@ final class Choices {
             "crossLines", Map.of("multiplicationMethod", "crosswise"),
             "crossProducts", Map.of("multiplicationMethod", "crosswise"),
             "payBack", Map.of("subtractionMethod", "equal-additions"));
+
+    private static final Shown CHECKED = new Shown(Shown.As.CHECK, Shown.END);
+
+    /** How a group's examples show its choices, and how those that differ from their group's. */
+    private static final Map<String, Shown> SHOWN = Map.ofEntries(
+            Map.entry("Words", Shown.said(1)), Map.entry("Steps", Shown.said(1)), Map.entry("Numbers", Shown.said(0)),
+            Map.entry("carryOrder", Shown.said(2)), Map.entry("columnTotals", new Shown(Shown.As.BOTH, 1)),
+            Map.entry("divisionTalk", Shown.said(1)), Map.entry("payBack", Shown.said(4)),
+            Map.entry("pointOrder", Shown.said(1)), Map.entry("partSums", Shown.ON_PAPER),
+            Map.entry("jotTotals", Shown.ON_PAPER), Map.entry("estimateFirst", Shown.said(0)),
+            Map.entry("rootBoxes", Shown.paper(1)), Map.entry("crossLines", Shown.paper(3)),
+            Map.entry("crossProducts", Shown.paper(3)), Map.entry("rootEstimate", Shown.paper(6)),
+            Map.entry("checkPlace", Shown.paper(Shown.AFTER_THE_CHECK)));
 
     private static final List<Choice<?>> DECLARED = new ArrayList<>();
     static final Choice<CarryPlace> CARRY_PLACE =
@@ -165,14 +178,15 @@ final class Choices {
             choice("takeAwayWord", "Words", "The minus sign is read", TakeAwayWord.class);
     static final Map<Operation, Choice<MethodName>> METHODS = perOperation(operation -> declared(new Choice<>(
             operation.property() + "Method", "Methods", operation.title(), example(operation), Map.of(),
-            MethodName.class,
+            Shown.ON_PAPER, MethodName.class,
             MethodName.of(operation))));
     static final Choice<YesNo> ESTIMATE_FIRST =
             choice("estimateFirst", "Checks", "About how much comes out is said first", YesNo.class);
     static final Choice<CheckPlace> CHECK_PLACE =
             choice("checkPlace", "Checks", "What is added back stands", CheckPlace.class);
     static final Map<Operation, Choice<CheckKind>> CHECKS = perOperation(operation -> declared(new Choice<>(
-            operation.property() + "Check", "Checks", operation.title(), example(operation), Map.of(), CheckKind.class,
+            operation.property() + "Check", "Checks", operation.title(), example(operation), Map.of(), CHECKED,
+            CheckKind.class,
             CheckKind.of(operation))));
 
     /** Everything that can be chosen, in the order in which a teacher meets it. */
@@ -199,7 +213,8 @@ final class Choices {
     private static <T extends Option> Choice<T> choice(String id, String group, String title, Class<T> options) {
         return declared(new Choice<>(id, group, title,
                 Objects.requireNonNull(EXAMPLES.containsKey(id) ? EXAMPLES.get(id) : EXAMPLES.get(group), id),
-                SHOWN_WITH.getOrDefault(id, Map.of()), options,
+                SHOWN_WITH.getOrDefault(id, Map.of()),
+                SHOWN.getOrDefault(id, SHOWN.getOrDefault(group, Shown.ON_PAPER)), options,
                 List.of(options.getEnumConstants())));
     }
 

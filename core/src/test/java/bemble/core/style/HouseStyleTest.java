@@ -8,6 +8,7 @@ import bemble.core.given.RandomStyles;
 import bemble.core.given.SheetReader;
 import bemble.core.marking.Marking;
 import bemble.core.marking.PaperToMark;
+import bemble.core.order.ChoiceExample;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Numeral;
@@ -54,6 +55,21 @@ class HouseStyleTest {
         if (choice.id().equals("order")) {
             assertThat(seen.get(1)).as("which option is the same for a sum").isNotEqualTo(seen.get(0));
         } else {
+            assertThat(seen).doesNotHaveDuplicates();
+        }
+    }
+
+    /** What a teacher looks at while choosing is the choice itself; these show in what is written later, or between two steps. */
+    @ParameterizedTest
+    @MethodSource("choices")
+    void everyOptionIsSeenOrReadInWhatIsShownOfIt(Choice<?> choice) {
+        List<String> seen = choice.options().stream().map(option -> {
+            ChoiceExample example =
+                    ChoiceExample.of(choice, HouseStyle.USUAL.with(choice.shownWith()).with(choice.id(), option));
+            assertThat(example.says() + example.marks()).isNotEqualTo("[]");
+            return example.says() + example.marks();
+        }).toList();
+        if (!List.of("order", "arrows", "methodMarks").contains(choice.id())) {
             assertThat(seen).doesNotHaveDuplicates();
         }
     }
