@@ -37,6 +37,7 @@ export const keys = {
     list: (search: string) => ['markings', search],
     one: (id: number) => ['marking', id],
     ofClass: (id: number) => ['marking', id, 'class'],
+    feedback: (id: number) => ['marking', id, 'feedback'],
     lineForms: ['line forms'],
     scans: (id: number) => ['scans', id],
     scan: (id: number, scan: number | undefined) => ['scans', id, scan],

@@ -76,6 +76,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/scans/{scan}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Says for how many days the pictures of answers are kept, counted from when the pages were brought in.
+         * @description Says for how many days the pictures of answers are kept, counted from when the pages were brought in.
+         */
+        put: operations["keepPictures"];
+        post?: never;
+        /**
+         * Deletes the pictures of all answers; what was read stays.
+         * @description Deletes the pictures of all answers; what was read stays.
+         */
+        delete: operations["forgetPictures"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/scans/{scan}/pages/{page}": {
         parameters: {
             query?: never;
@@ -180,6 +204,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/feedback/{pupil}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keeps the teacher's own words to a child.
+         * @description Keeps the teacher's own words to a child.
+         */
+        put: operations["keep_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/markings/{id}/day": {
         parameters: {
             query?: never;
@@ -216,7 +260,7 @@ export interface paths {
          * Keeps a lesson as it was changed.
          * @description Keeps a lesson as it was changed.
          */
-        put: operations["keep_2"];
+        put: operations["keep_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -292,7 +336,7 @@ export interface paths {
          * Keeps a plan as it was changed by hand.
          * @description Keeps a plan as it was changed by hand.
          */
-        put: operations["keep_3"];
+        put: operations["keep_4"];
         post?: never;
         /**
          * Makes the plan anew from the record.
@@ -713,7 +757,7 @@ export interface paths {
          * A rule that has a name gets another.
          * @description A rule that has a name gets another.
          */
-        post: operations["keep_4"];
+        post: operations["keep_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1924,6 +1968,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stories": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The stories that fit a question, with its numbers in them; the question as sets keep it, with points.
+         * @description The stories that fit a question, with its numbers in them; the question as sets keep it, with points.
+         */
+        get: operations["of_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slips/{slip}/shown": {
         parameters: {
             query?: never;
@@ -2564,6 +2628,26 @@ export interface paths {
          * @description The marking key as PDF.
          */
         get: operations["keyFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/feedback": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What each child is told who was there and answered.
+         * @description What each child is told who was there and answered.
+         */
+        get: operations["of_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3296,26 +3380,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/markings/{id}/scans/{scan}/pictures": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        /**
-         * Deletes the pictures of all answers; what was read stays.
-         * @description Deletes the pictures of all answers; what was read stays.
-         */
-        delete: operations["forgetPictures"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/markings/{id}/scans/learnt": {
         parameters: {
             query?: never;
@@ -3562,9 +3626,9 @@ export interface components {
             /** @description the titles of our sections that are left out */
             without: string[];
         };
-        OwnerOfPage: {
-            /** Format: int64 */
-            pupil: number;
+        KeptPictures: {
+            /** Format: int32 */
+            days?: number;
         };
         /** @description An answer on a page. */
         AskedReading: {
@@ -3622,6 +3686,11 @@ export interface components {
              * @description from how many confirmed figures of the class its hands are learnt
              */
             learnt: number;
+            /**
+             * Format: int32
+             * @description for how many days the pictures are kept
+             */
+            pictureDays: number;
         };
         /** @description A page. */
         ScannedPageView: {
@@ -3640,6 +3709,10 @@ export interface components {
             /** @description what is to be told of it; empty where nothing is */
             say: string;
             answers: components["schemas"]["ReadingView"][];
+        };
+        OwnerOfPage: {
+            /** Format: int64 */
+            pupil: number;
         };
         ConfirmedReading: {
             /** Format: int32 */
@@ -3732,6 +3805,17 @@ export interface components {
              *          whatever another window has kept meanwhile
              */
             revision?: number;
+        };
+        FeedbackWords: {
+            /** @description may be empty: then what is made from the answers is said again */
+            words: string;
+        };
+        /** @description What a child is told. */
+        FeedbackView: {
+            pupil: components["schemas"]["Pupil"];
+            words: string;
+            /** @description whether these are the teacher's own words */
+            own: boolean;
         };
         DayOfWork: {
             /** Format: date */
@@ -5005,6 +5089,8 @@ export interface components {
             handedIn: boolean;
             ended: boolean;
             collected: boolean;
+            /** @description what they are told about what they handed in; left out until it is in the teacher's pile */
+            says?: string;
             questions: components["schemas"]["OwnQuestion"][];
         };
         /** @description What stands on a paper so far. */
@@ -5493,9 +5579,9 @@ export interface components {
             choice: string;
             /** @description that sum */
             problem: string;
-            /** @description what is said; left out where the paper shows the choice */
+            /** @description what is said; left out where the paper alone shows the choice */
             says?: string;
-            /** @description what stands on the paper; none where a sentence shows it */
+            /** @description what stands on the paper; none where a sentence alone shows it */
             marks: components["schemas"]["MarkView"][];
         };
         SlipInProblem: {
@@ -6463,6 +6549,65 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    keepPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptPictures"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    forgetPictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                scan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     owner: {
         parameters: {
             query?: never;
@@ -6661,6 +6806,39 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                pupil: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeedbackWords"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedbackView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            409: components["responses"]["Refusal409"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     workedOn: {
         parameters: {
             query?: never;
@@ -6719,7 +6897,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6923,7 +7101,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    keep_3: {
+    keep_4: {
         parameters: {
             query?: {
                 week?: string;
@@ -7633,7 +7811,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    keep_4: {
+    keep_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9590,6 +9768,31 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    of_2: {
+        parameters: {
+            query: {
+                problem: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     shown: {
         parameters: {
             query: {
@@ -10492,6 +10695,32 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    of_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedbackView"][];
                 };
             };
             400: components["responses"]["Refusal400"];
@@ -11426,32 +11655,6 @@ export interface operations {
             header?: never;
             path: {
                 id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            400: components["responses"]["Refusal400"];
-            401: components["responses"]["Refusal401"];
-            403: components["responses"]["Refusal403"];
-            404: components["responses"]["Refusal404"];
-            422: components["responses"]["Refusal422"];
-        };
-    };
-    forgetPictures: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-                scan: number;
             };
             cookie?: never;
         };

@@ -187,3 +187,8 @@ export const theme = createTheme({
     },
   },
 });
+
+/** The head of a table stays where its rows are pushed under it. */
+export const stickyHead = {
+  '& thead': { position: 'sticky', top: 0, zIndex: 1, bgcolor: ink.page },
+} as const;

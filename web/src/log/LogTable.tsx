@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
-import { digits, ink, stackedOnPhone } from '../app/theme';
+import { digits, ink, stackedOnPhone, stickyHead } from '../app/theme';
 import { momentInWords } from '../app/timeInWords';
 import { RemarksForm } from './RemarksForm';
 import type { Entry } from './useLog';
@@ -30,6 +30,7 @@ export function LogTable({ entries, onDelete }: Props) {
         tableLayout: 'fixed',
         '& th': { color: ink.faint, fontSize: 13, fontWeight: 650, p: '4px 14px 4px 0' },
         ...stackedOnPhone,
+        ...stickyHead,
         '& td': {
           borderTop: `1px solid ${ink.hair}`,
           p: '7px 14px 7px 0',

@@ -7,7 +7,7 @@ import { BringBack, useDeleting } from '../app/BringBack';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
 import { ShowMore } from '../app/ShowMore';
-import { ink, stackedOnPhone } from '../app/theme';
+import { ink, stackedOnPhone, stickyHead } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useClasses } from '../classes/useClasses';
 import { dayOfMomentInWords } from '../app/timeInWords';
@@ -52,7 +52,10 @@ export function MarkingsScreen() {
         <Box sx={{ color: ink.faint }}>No pile has “{search}”. Type less of it, or clear the search.</Box>
       )}
       {markings.lines && markings.lines.length > 0 && (
-        <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', ...stackedOnPhone }}>
+        <Box
+          component="table"
+          sx={{ width: '100%', borderCollapse: 'collapse', ...stackedOnPhone, ...stickyHead }}
+        >
           <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14 }}>
             <tr>
               <th>Sheet</th>

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
-import { ink } from '../app/theme';
+import { ink, stickyHead } from '../app/theme';
 import { operationNames } from './operationNames';
 import { StateSign } from './StateSign';
 import type { ClassRecord } from './useRecords';
@@ -20,12 +20,13 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
   return (
     <Box>
       <Legend record={record} />
-      <Box sx={{ overflowX: 'auto', mt: 1 }}>
+      <Box sx={{ overflow: 'auto', maxHeight: 'calc(100dvh - 24px)', mt: 1 }}>
         <Box
           component="table"
           aria-label={`What ${record.name} can do`}
           sx={{
             borderCollapse: 'collapse',
+            ...stickyHead,
             '& td': {
               textAlign: 'center',
               borderTop: `1px solid ${ink.hair}`,
@@ -39,6 +40,9 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
               borderTop: `1px solid ${ink.hair}`,
               pr: 2,
               whiteSpace: 'nowrap',
+              position: 'sticky',
+              left: 0,
+              bgcolor: ink.page,
             },
             '& tbody tr:hover td, & tbody tr:hover th': { bgcolor: ink.sheet },
             '& td a': { display: 'block', textDecoration: 'none', lineHeight: '26px' },

@@ -8,6 +8,7 @@ import { sendToPrinter } from '../print/sendToPrinter';
 import { Unprintable } from '../print/Unprintable';
 import { ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { FeedbackPanel } from './FeedbackPanel';
 import { OwnWordsPanel } from './OwnWordsPanel';
 import { reports, type ReportKind } from './reports';
 
@@ -50,12 +51,13 @@ export function ReportScreen({ kind }: { kind: ReportKind }) {
           gap: 3,
           gridTemplateColumns: {
             xs: 'minmax(0, 1fr)',
-            lg: worded ? 'minmax(0, 1fr) 300px' : 'minmax(0, 1fr)',
+            lg: worded || kind === 'strips' ? 'minmax(0, 1fr) 300px' : 'minmax(0, 1fr)',
           },
         }}
       >
         {report.data && <PagesPreview pages={report.data.pages} name={`bemble-${kind}`} />}
         {worded && <OwnWordsPanel worded={worded} query={query} asks={asks} />}
+        {kind === 'strips' && <FeedbackPanel marking={id} query={query} />}
       </Box>
     </Box>
   );

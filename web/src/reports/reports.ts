@@ -74,7 +74,7 @@ export const reports: Record<ReportKind, Report> = {
   },
   strips: {
     title: 'Strips to cut off',
-    says: 'One for each child with something wrong: their own sum as far as it was right, and one that tells how they go on.',
+    says: 'One for each child: what went well, one thing to do, and where something was wrong, their own sum to put right.',
     pages: (id) => ask(api.GET('/api/markings/{id}/strips/pages', of(id))),
     file: (id) => `/api/markings/${id}/strips.pdf`,
     back: (id) => `/marking/${id}`,

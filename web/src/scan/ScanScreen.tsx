@@ -10,7 +10,15 @@ import { useMarking } from '../marking/useMarking';
 import { AskReading } from './AskReading';
 import { PagesTold } from './PagesTold';
 import { ReadingsSheet } from './ReadingsSheet';
-import { useBringIn, useForgetHands, useScan, useScans, useStop, type Scan } from './useScans';
+import {
+  useBringIn,
+  useForgetHands,
+  useKeepPictures,
+  useScan,
+  useScans,
+  useStop,
+  type Scan,
+} from './useScans';
 
 /** Filled pages of a pile: brought in, read, looked at where that is asked for. */
 export function ScanScreen() {
@@ -89,7 +97,8 @@ function HowItIsDone() {
       </p>
       <p>
         What is read without doubt goes into the pile; the rest is asked with its picture. What you have typed
-        yourself stays as it is. The pictures never leave this computer, and are deleted after a term.
+        yourself stays as it is. The pictures never leave this computer, and are deleted after a term, or
+        sooner if you say so.
       </p>
       <p>
         To see how it goes, the practice scanner lets the children of this class fill their sheets in hands of
@@ -114,6 +123,33 @@ function Learnt({ id, figures }: { id: number; figures: number }) {
         Forget them
       </Button>
       <Trouble message={forget.error?.message} />
+    </Box>
+  );
+}
+
+const spans = [
+  { id: '7', label: 'a week' },
+  { id: '30', label: 'a month' },
+  { id: '120', label: 'a term' },
+  { id: '365', label: 'a year' },
+];
+
+/** For how long the pictures of answers are kept. */
+function Kept({ id, scan }: { id: number; scan: Scan }) {
+  const keep = useKeepPictures(id, scan.id);
+  return (
+    <Box sx={{ maxWidth: 260, mt: 2 }}>
+      <Select
+        label="Pictures of the answers are kept for"
+        value={String(scan.pictureDays)}
+        options={
+          spans.some((span) => span.id === String(scan.pictureDays))
+            ? spans
+            : [...spans, { id: String(scan.pictureDays), label: `${scan.pictureDays} days` }]
+        }
+        onChange={(days) => keep.mutate(Number(days))}
+      />
+      <Trouble message={keep.error?.message} />
     </Box>
   );
 }
@@ -161,6 +197,7 @@ function OneScan({ id, scan }: { id: number; scan: Scan }) {
         />
       )}
       <PagesTold id={id} scan={scan} />
+      <Kept id={id} scan={scan} />
       {scan.learnt > 0 && <Learnt id={id} figures={scan.learnt} />}
       <ReadingsSheet
         id={id}

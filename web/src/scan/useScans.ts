@@ -73,6 +73,16 @@ export const useStop = (id: number, scan: number) =>
     ask(api.POST('/api/markings/{id}/scans/{scan}/stop', { params: { path: { id, scan } } })),
   );
 
+export const useKeepPictures = (id: number, scan: number) =>
+  useChange<number>(id, scan, (days) =>
+    ask(
+      api.PUT('/api/markings/{id}/scans/{scan}/pictures', {
+        params: { path: { id, scan } },
+        body: { days },
+      }),
+    ),
+  );
+
 export const useOwner = (id: number, scan: number) =>
   useChange<{ page: number; pupil: number }>(id, scan, ({ page, pupil }) =>
     ask(

@@ -57,6 +57,7 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
           {own.collected
             ? '✓ Your teacher has ended this set. What you wrote is handed in.'
             : '✓ Handed in. Thank you.'}
+          {own.says && <Box sx={{ color: ink.ink, mt: 1.5 }}>{own.says}</Box>}
         </Box>
       ) : own.ended ? (
         <Box role="status" sx={{ fontSize: 18 }}>

@@ -5,7 +5,7 @@ import { RowMenu } from '../app/RowMenu';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
-import { useAnother, useReadProblems, type Question, type SetQuestion } from './useSets';
+import { useAnother, useReadProblems, useStory, type Question, type SetQuestion } from './useSets';
 import { useInStyle } from '../paper/inStyle';
 
 type Props = {
@@ -47,6 +47,7 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
   const navigate = useNavigate();
   const read = useReadProblems();
   const another = useAnother();
+  const tell = useStory();
   const at = number - 1;
   const said = useId();
   const keepTyped = () => {
@@ -54,7 +55,7 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
       read.mutate(typed, { onSuccess: ([fresh]) => fresh && acts.renew(at, fresh) });
     }
   };
-  const fault = read.error?.message ?? another.error?.message;
+  const fault = read.error?.message ?? another.error?.message ?? tell.error?.message;
   return (
     <Box
       component="tr"
@@ -154,6 +155,21 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
               label: 'Write it on an empty paper',
               name: `Write question ${number}`,
               onDo: () => void navigate(`/write?problem=${encodeURIComponent(shown)}`),
+            },
+            {
+              label: story ? 'Tell another story with it' : 'Tell a story with it',
+              name: `Tell a story with question ${number}`,
+              onDo: () =>
+                tell.mutate(
+                  { problem: question.problem, now: story },
+                  {
+                    onSuccess: (told) => {
+                      setTelling(true);
+                      setStory(told);
+                      acts.set(at, { story: told });
+                    },
+                  },
+                ),
             },
             {
               label: 'Add a word problem to it',

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api, ask, type Refused, type Schemas } from '../api/client';
+import { api, ask, Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { useQuery } from '../app/useQuery';
 
@@ -129,6 +129,21 @@ export const useTelling = () =>
 export const useReadProblems = () =>
   useMutation<Question[], Refused, string>({
     mutationFn: (text) => ask(api.POST('/api/sets/questions', { body: { text } })),
+  });
+
+/** A story that fits a question, other than the one it has; where none fits that is refused. */
+export const useStory = () =>
+  useMutation<string, Refused, { problem: string; now: string }>({
+    mutationFn: async ({ problem, now }) => {
+      const stories = await ask(api.GET('/api/stories', { params: { query: { problem } } }));
+      const story = stories[(stories.indexOf(now) + 1) % stories.length];
+      if (story === undefined) {
+        throw new Refused(0, [
+          { field: '', message: 'No story of ours fits these numbers. Write one of your own.' },
+        ]);
+      }
+      return story;
+    },
   });
 
 export const useAnother = () =>

@@ -10,7 +10,7 @@ import bemble.core.hand.slipped.Slip;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -39,12 +39,12 @@ public final class Marking {
     private final Method<?> method;
     private final HouseStyle style;
     private final PaperToMark paper;
-    private final KeptRules kept;
+    private final NamedRules kept;
     private final List<Run> runs = new ArrayList<>();
     /** The cost of the reading that fits most nearly so far. */
     private double likeliest = Double.MAX_VALUE / 2;
 
-    private Marking(Problem problem, Method<?> method, HouseStyle style, PaperToMark paper, KeptRules kept) {
+    private Marking(Problem problem, Method<?> method, HouseStyle style, PaperToMark paper, NamedRules kept) {
         this.problem = problem;
         this.method = method;
         this.style = style;
@@ -59,12 +59,12 @@ public final class Marking {
      * @throws Refusal where the method does not fit the problem
      */
     public static Marked mark(Problem problem, @Nullable String method, HouseStyle style, PaperToMark paper) {
-        return mark(problem, method, style, paper, KeptRules.NONE);
+        return mark(problem, method, style, paper, NamedRules.NONE);
     }
 
     /** The same in a school that has given some rules worked out a name of their own. */
     public static Marked mark(Problem problem, @Nullable String method, HouseStyle style, PaperToMark paper,
-            KeptRules kept) {
+            NamedRules kept) {
         return new Marking(problem, Methods.find(problem, method, style), style, paper, kept).marked();
     }
 

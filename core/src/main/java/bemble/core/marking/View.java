@@ -9,7 +9,7 @@ import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.marking.Way.Read;
 import bemble.core.problem.Problem;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import java.util.List;
 
 /**
@@ -22,7 +22,7 @@ record View(Way way, WrittenPaper written, Written careful, AnswerOnPaper answer
     private static final int READ_AGAIN = 2;
 
     /** @param asked the problem as it was asked: what is checked is that, whatever the way */
-    View(Way way, Problem asked, PaperToMark paper, KeptRules kept) {
+    View(Way way, Problem asked, PaperToMark paper, NamedRules kept) {
         this(way, asked, careful(way), paper, Hypotheses.listed(way.problem(), way.method().name(), kept));
     }
 

@@ -7,13 +7,16 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A strip to cut off and lay before a child: their own sum as far as it was right, to be put right, and one that tells how they go on.
+ * A strip to cut off and lay before a child: what they are told, their own sum as far as it was right, to be put right, and one that tells
+ * how they go on.
  *
- * @param own a question that they had wrong
+ * @param says what the child is told; may be empty
+ * @param own a question that they had wrong, or null where none is
  * @param slip what led to it, or null where nobody knows
  * @param telling the question after it, set out, or null
  */
-public record CutStrip(String name, Problem own, @Nullable String slip, @Nullable Problem telling,
+public record CutStrip(String name, String says, @Nullable Problem own, @Nullable String slip,
+        @Nullable Problem telling,
         HouseStyle style) implements TextPages.Part {
     private static final double DASH = 2;
     private static final double LINE = 0.2;
@@ -26,8 +29,12 @@ public record CutStrip(String name, Problem own, @Nullable String slip, @Nullabl
         List<Ink> inks = new ArrayList<>();
         double top = letter * TextPages.LEADING;
         inks.add(new Ink.Text(0, letter, letter * 1.2, Ink.Align.START, true, name));
+        for (String line : says.isEmpty() ? List.<String>of() : Letters.lines(says, letter * 1.2, room)) {
+            inks.add(new Ink.Text(0, top + letter, letter * 1.2, Ink.Align.START, false, line));
+            top += letter * 1.2 * TextPages.LEADING;
+        }
         double half = telling == null ? room : room / 2 - letter;
-        double end = own(inks, top, half, letter);
+        double end = own == null ? top : own(own, inks, top, half, letter);
         if (telling != null) {
             end = Math.max(end, then(inks, room / 2, top, half, letter, telling));
         }
@@ -39,10 +46,10 @@ public record CutStrip(String name, Problem own, @Nullable String slip, @Nullabl
     }
 
     /** Gives how far down it reaches. */
-    private double own(List<Ink> inks, double y, double room, double letter) {
-        OwnSoFar soFar = OwnSoFar.of(own, slip, style);
+    private double own(Problem problem, List<Ink> inks, double y, double room, double letter) {
+        OwnSoFar soFar = OwnSoFar.of(problem, slip, style);
         inks.add(new Ink.Text(0, y + letter, letter, Ink.Align.START, false,
-                "Your own " + style.problem(own) + (slip == null ? ":" : ", as far as it was right:")));
+                "Your own " + style.problem(problem) + (slip == null ? ":" : ", as far as it was right:")));
         double foot = y + letter * 1.6 + QuestionPanel.GAP;
         Panel drawn = soFar.draw(room, PageLayout.USUAL.side());
         inks.addAll(drawn.at(0, foot));

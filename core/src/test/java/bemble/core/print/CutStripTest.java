@@ -65,7 +65,7 @@ class CutStripTest {
 
     @Test
     void whereNobodyKnowsWhatItWasTheSumIsSetOutToBeWorkedAnew() {
-        List<Page> pages = TextPages.of("", "", List.of(new CutStrip("Ida M", ProblemText.kept("503 − 148"), null,
+        List<Page> pages = TextPages.of("", "", List.of(new CutStrip("Ida M", "", ProblemText.kept("503 − 148"), null,
                 ProblemText.kept("604 − 259"), HouseStyle.USUAL)));
         assertThat(texts(pages.get(0))).contains("Ida M", "Your own 503 − 148:", "And then this one:");
         assertThat(String.join(" ", texts(pages.get(0)))).contains("Work it once more. Which column was not right?");
@@ -76,7 +76,8 @@ class CutStripTest {
         List<TextPages.Part> strips = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             Problem problem = new Problem.Division(Numeral.of("98321"), Numeral.of("7"));
-            strips.add(new CutStrip("Pupil " + i, problem, "remainder-forgotten", problem, HouseStyle.USUAL));
+            strips.add(new CutStrip("Pupil " + i, "2 of 8 are right. Look again at 3.", problem, "remainder-forgotten",
+                    problem, HouseStyle.USUAL));
         }
         List<Page> pages = TextPages.of("Strips", "", strips);
         assertThat(pages.size()).isGreaterThan(3);

@@ -7,7 +7,7 @@ import bemble.server.background.Jobs.UnderWay;
 import bemble.server.background.Jobs.Work;
 import bemble.server.faults.FileFaults;
 import bemble.server.faults.Missing;
-import bemble.server.faults.Told;
+import bemble.server.faults.UserFacingException;
 import bemble.server.ids.TeacherId;
 import bemble.server.storage.ClosedByFullDisk;
 import java.util.List;
@@ -64,9 +64,10 @@ final class Job {
         }
 
         List<Fault> faults() {
-            String said = failure instanceof Told told ? told.getMessage() : ClosedByFullDisk.isCause(failure)
-                    ? "The disk of this computer is full, so nothing was kept. Make room on it and try again."
-                    : "Bemble met a fault of its own, and nothing was kept. Try again, or start Bemble anew.";
+            String said = failure instanceof UserFacingException told ? told.getMessage()
+                    : ClosedByFullDisk.isCause(failure)
+                            ? "The disk of this computer is full, so nothing was kept. Make room on it and try again."
+                            : "Bemble met a fault of its own, and nothing was kept. Try again, or start Bemble anew.";
             return List.of(new Fault("", said));
         }
     }

@@ -4,7 +4,7 @@ import bemble.core.order.WorkOrder;
 import bemble.core.problem.Operation;
 import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
@@ -27,7 +27,7 @@ public record DiagnoseRequest(
         @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") @Nullable Map<String, String> style,
         @NotBlank(message = "Say which answer was given, such as 3152 or 63 r 6.") @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") String given,
         @Size(max = Limits.SLIPS_TOGETHER, message = "Two slips go together at most.") @Nullable List<String> slips)
-        implements Dear {
+        implements CostlyRequest {
     private static final int HANDS = 3;
 
     /** What all known hands come to is worked out. */

@@ -7,7 +7,7 @@ import bemble.core.hand.Stuck;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.style.HouseStyle;
 import bemble.server.work.WorkResponse;
 import jakarta.validation.constraints.NotNull;
@@ -46,7 +46,7 @@ public record DiagnoseResponse(
             @NotNull double confidence, @NotNull String sureness, @NotNull String say,
             @Nullable WorkResponse working) {}
 
-    static DiagnoseResponse of(Judged judged, WorkOrder order, boolean workings, KeptRules kept) {
+    static DiagnoseResponse of(Judged judged, WorkOrder order, boolean workings, NamedRules kept) {
         boolean large = order.problem().operands().stream().anyMatch(number -> number.length() > LONG_NUMBER);
         List<DiagnosedView> views = new ArrayList<>();
         for (Finding finding : judged.findings()) {

@@ -20,10 +20,10 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.style.HouseStyle;
 import bemble.server.limits.Limits;
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import bemble.server.rules.SchoolRules;
 import bemble.server.sets.WishesJson;
 import jakarta.validation.Valid;
@@ -59,7 +59,7 @@ class DiagnosisController {
     /** Answers of one writer. */
     record SetRequest(
             @NotEmpty(message = "Give the answers to judge, one at least.") @Size(max = Limits.DIAGNOSED_ANSWERS, message = "These are more than {max} answers. Judge fewer at a time.") List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items)
-            implements Dear {
+            implements CostlyRequest {
         @Override
         public int cost() {
             return cost(items);
@@ -84,7 +84,7 @@ class DiagnosisController {
             @Nullable String fact,
             @NotNull int explains, @NotNull int of,
             @NotNull int chances, @NotNull double confidence, @NotNull String sureness, @NotNull String say) {
-        static CauseView of(Cause cause, KeptRules kept) {
+        static CauseView of(Cause cause, NamedRules kept) {
             return new CauseView(cause.slip(), cause.with(), kept.name(cause.slips(), cause.problem().operation()),
                     DiagnosisWords.label(cause.slips(), cause.problem()), cause.fact(), cause.explains(), cause.of(),
                     cause.chances(),
@@ -115,7 +115,7 @@ class DiagnosisController {
     record NextRequest(@Nullable Operation operation, @Nullable String method,
             @Size(max = Limits.DIAGNOSED_ANSWERS, message = "These are more than {max} answers. Judge fewer at a time.") @Nullable List<@Valid @NotNull(message = "An answer is missing here.") DiagnoseRequest> items,
             @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") @Nullable Map<String, Object> want,
-            @Nullable Long seed) implements Dear {
+            @Nullable Long seed) implements CostlyRequest {
         @Override
         public int cost() {
             return OF_A_QUESTION + SetRequest.cost(items);
@@ -231,7 +231,7 @@ class DiagnosisController {
     }
 
     private List<CauseView> causes(Writer writer) {
-        KeptRules kept = rules.now();
+        NamedRules kept = rules.now();
         return writer.causes().stream().map(cause -> CauseView.of(cause, kept)).toList();
     }
 

@@ -3,7 +3,7 @@ package bemble.server.diagnosis;
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.style.HouseStyle;
 import bemble.server.load.CacheRoom;
 import bemble.server.rules.SchoolRules;
@@ -30,7 +30,7 @@ public class KnownAnswers {
             return Methods.find(problem, method, style).name().id();
         }
 
-        private Answers answers(KeptRules rules) {
+        private Answers answers(NamedRules rules) {
             return Answers.of(problem, methodId(), rules);
         }
     }
@@ -38,7 +38,7 @@ public class KnownAnswers {
     private final Queue<Asked> handedOut = new ConcurrentLinkedQueue<>();
 
     /** What answers are kept by: with another rule given a name they are others. */
-    private record Asked(Problem problem, String method, KeptRules rules) {}
+    private record Asked(Problem problem, String method, NamedRules rules) {}
 
     /** @param kilobytes what they weighed when they were held; they grow with what is asked of them */
     private record Held(Answers answers, int kilobytes) {
@@ -55,7 +55,7 @@ public class KnownAnswers {
     public List<Answers> of(List<Wanted> wanted) {
         used = true;
         weighAnew();
-        KeptRules known = rules.now();
+        NamedRules known = rules.now();
         return wanted.parallelStream().map(each -> held(new Asked(each.problem(), each.methodId(), known),
                 () -> each.answers(known))).toList();
     }

@@ -9,7 +9,7 @@ import bemble.server.account.SignedIn;
 import bemble.server.ids.EntryId;
 import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import bemble.server.log.papers.SimulatedPapers;
 import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RehearsalController {
     private static final int OF_A_REHEARSAL = 6;
-    /** What takes a second or so, in {@link Dear}’s unit: to rehearse questions, and to write their papers figure by figure. */
+    /** What takes a second or so, in {@link CostlyRequest}’s unit: to rehearse questions, and to write their papers figure by figure. */
     private static final int MOST_REHEARSED = 60;
     private static final int MOST_WRITTEN = 7;
     private final KnownAnswers known;
@@ -43,7 +43,7 @@ class RehearsalController {
     /** @param problems the questions as written, 40 at most */
     record RehearsalRequest(
             @NotEmpty(message = "Draw or type questions first; then they can be rehearsed.") @Size(max = Limits.REHEARSED_QUESTIONS, message = "A rehearsal takes {max} questions at most.") List<@NotNull(message = "A problem is missing.") @Size(max = Limits.PROBLEM_LETTERS, message = "This problem is too long.") String> problems,
-            @Nullable Long seed) implements Dear {
+            @Nullable Long seed) implements CostlyRequest {
         @Override
         public int cost() {
             return OF_A_REHEARSAL;
@@ -85,7 +85,7 @@ class RehearsalController {
 
     /** @param pupil which of the simulated pupils writes, from 0 */
     record SimulatedRequest(@NotNull(message = "Say what is rehearsed.") @Valid RehearsalRequest rehearsal,
-            @NotNull(message = "Say which pupil writes.") Integer pupil) implements Dear {
+            @NotNull(message = "Say which pupil writes.") Integer pupil) implements CostlyRequest {
         @Override
         public int cost() {
             return OF_A_REHEARSAL;

@@ -1,7 +1,7 @@
 package bemble.server.faults;
 
 /** Something that can be had, but not now; the message says when. */
-public final class Busy extends Told {
+public final class Busy extends UserFacingException {
     private final long seconds;
 
     /** @param seconds after how many of them to ask again */

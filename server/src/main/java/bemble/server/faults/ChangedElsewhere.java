@@ -3,7 +3,7 @@ package bemble.server.faults;
 import org.jspecify.annotations.Nullable;
 
 /** What was to be changed has been changed in another window since it was read. */
-public final class ChangedElsewhere extends Told {
+public final class ChangedElsewhere extends UserFacingException {
     private final @Nullable transient Object current;
 
     /** @param current what stands there now, to be shown beside what was to be saved */

@@ -1,7 +1,7 @@
 package bemble.server.faults;
 
 /** What was asked for is not there, or belongs to somebody else. */
-public final class Missing extends Told {
+public final class Missing extends UserFacingException {
     public Missing(String message) {
         super(message);
     }

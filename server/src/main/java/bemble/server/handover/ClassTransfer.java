@@ -19,7 +19,7 @@ import bemble.server.marking.taken.PastQuiz;
 import bemble.server.marking.taken.TakenPapers;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
-import bemble.server.progress.RulingService;
+import bemble.server.progress.StandingOverrideService;
 import bemble.server.reports.Judgement;
 import bemble.server.reports.Pieces;
 import java.time.Clock;
@@ -44,13 +44,13 @@ class ClassTransfer {
     private final ClassService classes;
     private final ClassArrivals arrivals;
     private final RecordService records;
-    private final RulingService rulings;
+    private final StandingOverrideService rulings;
     private final TakenPapers taken;
     private final Pieces pieces;
     private final ClassFileReader files;
     private final Clock clock;
 
-    ClassTransfer(ClassService classes, ClassArrivals arrivals, RecordService records, RulingService rulings,
+    ClassTransfer(ClassService classes, ClassArrivals arrivals, RecordService records, StandingOverrideService rulings,
             TakenPapers taken, Pieces pieces, ClassFileReader files, Clock clock) {
         this.classes = classes;
         this.arrivals = arrivals;

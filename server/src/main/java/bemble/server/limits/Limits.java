@@ -75,6 +75,10 @@ public final class Limits {
     public static final int NOTE_LETTERS = 2000;
     /** A teacher's own words on a page. */
     public static final int OWN_WORDS_LETTERS = 2000;
+    /** For how many days pictures of answers are kept. */
+    public static final int PICTURE_DAYS = 365;
+    /** What a child is told about a sheet. */
+    public static final int FEEDBACK_LETTERS = 300;
     /** An explanation in the log, which tells a whole working. */
     public static final int EXPLANATION_LETTERS = 400_000;
     /** What is searched for. */

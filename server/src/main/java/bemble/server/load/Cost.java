@@ -18,7 +18,7 @@ public final class Cost {
     private Cost() {}
 
     /**
-     * What a problem costs that may be sent as text or as an operation with its numbers, in {@link Dear}’s unit.
+     * What a problem costs that may be sent as text or as an operation with its numbers, in {@link CostlyRequest}’s unit.
      *
      * @param decimals of a root; may be null
      */

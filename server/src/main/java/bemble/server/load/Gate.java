@@ -56,7 +56,7 @@ public class Gate {
     /**
      * Comes in, at once or after others have left.
      *
-     * @param cost as in {@link Dear#cost()}; what costs more than there is room for waits until nobody else is within
+     * @param cost as in {@link CostlyRequest#cost()}; what costs more than there is room for waits until nobody else is within
      * @throws Busy where it would take too long until it is one's turn
      */
     public Place enter(int cost) {

@@ -7,7 +7,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.slip.Slips;
 import bemble.server.diagnosis.PaperJudgement.Fits;
 import bemble.server.marking.Views.CauseChoice;
@@ -34,7 +34,7 @@ public final class Causes {
     private Causes() {}
 
     /** The slips of the sheet's operations in the order in which they happen in a working, then what only the book shows. */
-    static List<CauseChoice> of(List<Problem> problems, KeptRules kept) {
+    static List<CauseChoice> of(List<Problem> problems, NamedRules kept) {
         List<CauseChoice> choices = new ArrayList<>();
         problems.stream().map(Problem::operation).distinct()
                 .forEach(operation -> Stream
@@ -57,11 +57,11 @@ public final class Causes {
         return cause;
     }
 
-    static String name(String cause, Operation operation, KeptRules kept) {
+    static String name(String cause, Operation operation, NamedRules kept) {
         return OF_THE_BOOK.getOrDefault(cause, kept.name(cause, operation));
     }
 
-    static Presumed presumed(Fits fits, Problem problem, boolean alone, KeptRules kept) {
+    static Presumed presumed(Fits fits, Problem problem, boolean alone, NamedRules kept) {
         return new Presumed(fits.slip(), fits.with(), kept.name(fits.slips(), problem.operation()),
                 Slips.label(fits.slip(), problem),
                 fits.once() ? "this once" : alone ? "fits" : DiagnosisWords.sureness(fits.confidence()));

@@ -84,7 +84,7 @@ class FollowUp {
      * @param slip what led to it, or null
      * @param telling a question that tells how they go on, or null
      */
-    record Strip(String pupil, Problem own, @Nullable String slip, @Nullable Problem telling) {}
+    record Strip(Pupil pupil, Problem own, @Nullable String slip, @Nullable Problem telling) {}
 
     /** A strip for each pupil whose paper had something wrong. */
     List<Strip> strips(TeacherId teacherId, MarkingId id) {
@@ -110,7 +110,7 @@ class FollowUp {
         String slip = judgement.slips().keySet().stream().findFirst().orElse(null);
         List<Problem> telling = slip == null ? List.of() : telling(open, slip, 1, pupil.id().value());
         Problem own = slip == null ? wrong : Objects.requireNonNull(judgement.slips().get(slip));
-        return Optional.of(new Strip(pupil.name(), own, slip,
+        return Optional.of(new Strip(pupil, own, slip,
                 telling.isEmpty() ? again(wrong, pupil.id().value()) : telling.get(0)));
     }
 

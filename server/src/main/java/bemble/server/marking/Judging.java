@@ -1,7 +1,7 @@
 package bemble.server.marking;
 
 import bemble.core.problem.Problem;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
@@ -165,7 +165,7 @@ public class Judging {
 
     private PaperAnswerView view(ReadSheet sheet, MarkedAnswer answer, @Nullable OfAnswer judged, boolean alone) {
         Problem problem = sheet.problem(answer.question());
-        KeptRules kept = rules.now();
+        NamedRules kept = rules.now();
         MarkedAnswer shown = answer.shownIn(sheet.style());
         return new PaperAnswerView(answer.question(), answer.state(), shown.given(), shown.correction(), answer.how(),
                 sheet.verdict(answer),

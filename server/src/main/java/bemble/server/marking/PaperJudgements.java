@@ -1,7 +1,7 @@
 package bemble.server.marking;
 
 import bemble.core.problem.Problem;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.style.HouseStyle;
 import bemble.server.diagnosis.Judge;
 import bemble.server.diagnosis.PaperJudgement;
@@ -41,7 +41,7 @@ class PaperJudgements {
     private static final Logger LOG = LoggerFactory.getLogger(PaperJudgements.class);
 
     /** What a judgement rests on. What the teacher decided is not in it: that stands above. */
-    private record Grounds(List<Problem> problems, List<Given> answers, HouseStyle style, KeptRules rules) {
+    private record Grounds(List<Problem> problems, List<Given> answers, HouseStyle style, NamedRules rules) {
         private String digest() {
             try {
                 byte[] all = toString().getBytes(StandardCharsets.UTF_8);

@@ -10,10 +10,13 @@ import bemble.core.print.TextPages.Row;
 import bemble.core.print.TextPages;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.MarkingId;
+import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.FollowUp.Strip;
 import bemble.server.marking.Views.PileKey;
 import bemble.server.marking.Views.SheetLines;
+import bemble.server.marking.feedback.FeedbackService.ToChild;
+import bemble.server.marking.feedback.FeedbackService;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.OpenPile;
@@ -23,6 +26,7 @@ import bemble.server.marking.kept.StoredPaper;
 import bemble.server.print.Report;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -40,12 +44,15 @@ class PilePages {
     private final Judging judging;
     private final ReportService reports;
     private final FollowUp followUp;
+    private final FeedbackService feedback;
 
-    PilePages(Piles piles, Judging judging, ReportService reports, FollowUp followUp) {
+    PilePages(Piles piles, Judging judging, ReportService reports, FollowUp followUp,
+            FeedbackService feedback) {
         this.piles = piles;
         this.judging = judging;
         this.reports = reports;
         this.followUp = followUp;
+        this.feedback = feedback;
     }
 
     /** To each question the answer and the likeliest wrong ones with the letters of their causes. */
@@ -82,15 +89,20 @@ class PilePages {
                 TextPages.of("Key: " + open.stored().title(), open.schoolClass().name(), parts));
     }
 
-    /** A strip for each child who needs one. */
+    /** A strip for each child who answered: what they are told, and where something was wrong, that to be put right. */
     Report strips(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
+        Map<PupilId, Strip> wrong = followUp.strips(teacherId, id).stream()
+                .collect(Collectors.toMap(strip -> strip.pupil().id(), strip -> strip));
         List<Part> parts = new ArrayList<>();
-        for (Strip strip : followUp.strips(teacherId, id)) {
-            parts.add(new CutStrip(strip.pupil(), strip.own(), strip.slip(), strip.telling(), open.style()));
+        for (ToChild child : feedback.of(teacherId, id)) {
+            Strip strip = wrong.get(child.pupil().id());
+            parts.add(strip == null ? new CutStrip(child.pupil().name(), child.words(), null, null, null, open.style())
+                    : new CutStrip(child.pupil().name(), child.words(), strip.own(), strip.slip(), strip.telling(),
+                            open.style()));
         }
         if (parts.isEmpty()) {
-            parts.add(new Paragraph("Nobody needs a strip: no answer in this pile is wrong yet."));
+            parts.add(new Paragraph("Nobody has a strip yet: no answer of this pile is marked."));
         }
         return new Report(open.stored().title(),
                 TextPages.of("Strips: " + open.stored().title(), open.schoolClass().name(), parts));

@@ -3,7 +3,7 @@ package bemble.server.progress;
 import bemble.core.progress.Place;
 import bemble.core.progress.State;
 import bemble.server.classes.Pupil;
-import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.progress.StandingOverrideMapper.StandingOverride;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,13 +14,13 @@ import org.jspecify.annotations.Nullable;
 public final class PupilPlaces {
     private final Pupil pupil;
     private final Map<String, Place> byRule;
-    private final Map<String, Ruling> rulings;
+    private final Map<String, StandingOverride> rulings;
 
     /** @param byRule by the rung's id, as it is today; rungs that were never tried are left out */
-    PupilPlaces(Pupil pupil, Map<String, Place> byRule, List<Ruling> rulings) {
+    PupilPlaces(Pupil pupil, Map<String, Place> byRule, List<StandingOverride> rulings) {
         this.pupil = pupil;
         this.byRule = byRule;
-        this.rulings = rulings.stream().collect(Collectors.toMap(Ruling::rung, ruling -> ruling));
+        this.rulings = rulings.stream().collect(Collectors.toMap(StandingOverride::rung, ruling -> ruling));
     }
 
     public Pupil pupil() {
@@ -28,7 +28,7 @@ public final class PupilPlaces {
     }
 
     @Nullable
-    Ruling ruling(String rung) {
+    StandingOverride ruling(String rung) {
         return rulings.get(rung);
     }
 
@@ -39,7 +39,7 @@ public final class PupilPlaces {
 
     /** What counts on a rung: what the teacher says stands. */
     public State state(String rung) {
-        Ruling ruling = rulings.get(rung);
+        StandingOverride ruling = rulings.get(rung);
         return ruling != null ? State.valueOf(ruling.state()) : byRule.getOrDefault(rung, Place.NONE).state();
     }
 

@@ -15,11 +15,11 @@ import bemble.core.progress.SlipHistory;
 import bemble.core.progress.SlipWeeks;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.server.classes.Pupil;
 import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.QuizTaken;
-import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.progress.StandingOverrideMapper.StandingOverride;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -40,11 +40,12 @@ public final class PupilWork {
     private final Map<String, List<Answer>> onRungs = new HashMap<>();
     private final PupilPlaces places;
     private final RungFinder rungs;
-    private final KeptRules kept;
+    private final NamedRules kept;
     private final LocalDate today;
 
-    PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<Ruling> rulings, RungFinder rungs,
-            KeptRules kept, LocalDate today) {
+    PupilWork(Pupil pupil, List<Answer> answers, List<QuizTaken> quizzes, List<StandingOverride> rulings,
+            RungFinder rungs,
+            NamedRules kept, LocalDate today) {
         this.kept = kept;
         this.pupil = pupil;
         this.answers = answers;
@@ -126,7 +127,7 @@ public final class PupilWork {
     public List<OnRung> onRungs() {
         return Ladder.all().stream().filter(rung -> byRule.containsKey(rung.id()) || places.isRuled(rung.id()))
                 .map(rung -> {
-                    Ruling ruling = places.ruling(rung.id());
+                    StandingOverride ruling = places.ruling(rung.id());
                     return new OnRung(rung, onRungs.getOrDefault(rung.id(), List.of()),
                             byRule.getOrDefault(rung.id(), Standing.NONE).course(),
                             ruling == null ? null : new Said(State.valueOf(ruling.state()), ruling.ruledOn()));
@@ -136,7 +137,7 @@ public final class PupilWork {
     /** Where they stand on a rung, the teacher's word over the rule's. */
     public Standing standing(String rung) {
         Standing rule = byRule.getOrDefault(rung, Standing.NONE);
-        Ruling ruling = places.ruling(rung);
+        StandingOverride ruling = places.ruling(rung);
         if (ruling == null) {
             return rule;
         }

@@ -21,9 +21,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RecordController {
     private final RecordPages pages;
-    private final RulingService rulings;
+    private final StandingOverrideService rulings;
 
-    RecordController(RecordPages pages, RulingService rulings) {
+    RecordController(RecordPages pages, StandingOverrideService rulings) {
         this.pages = pages;
         this.rulings = rulings;
     }

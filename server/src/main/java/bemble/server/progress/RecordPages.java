@@ -39,7 +39,7 @@ import bemble.server.progress.RecordViews.SlipOfPupil;
 import bemble.server.progress.RecordViews.SlipRecord;
 import bemble.server.progress.RecordViews.StateView;
 import bemble.server.progress.RecordViews.WeekView;
-import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.progress.StandingOverrideMapper.StandingOverride;
 import bemble.server.style.StyleService;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -188,7 +188,7 @@ class RecordPages {
 
     private RungRecord record(PupilWork pupil, Rung rung, HouseStyle style) {
         Standing standing = pupil.byRule().getOrDefault(rung.id(), Standing.NONE);
-        Ruling ruling = pupil.places().ruling(rung.id());
+        StandingOverride ruling = pupil.places().ruling(rung.id());
         Operation operation = rung.wishes().operation();
         List<RestingAnswer> rests = standing.rests().stream().map(evidence -> pupil.answers().stream()
                 .filter(answer -> answer.is(evidence.source()))

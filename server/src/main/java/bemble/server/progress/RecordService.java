@@ -18,7 +18,7 @@ import bemble.server.marking.MarkedWork.Answer;
 import bemble.server.marking.MarkedWork.Marked;
 import bemble.server.marking.MarkedWork.QuizTaken;
 import bemble.server.progress.KeptMapper.SlipRow;
-import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.progress.StandingOverrideMapper.StandingOverride;
 import bemble.server.rules.SchoolRules;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -35,14 +35,15 @@ import org.springframework.stereotype.Service;
 public class RecordService {
     private final ClassService classes;
     private final MarkedWork work;
-    private final RulingMapper rulings;
+    private final StandingOverrideMapper rulings;
     private final KeptRecords records;
     private final KeptMapper kept;
     private final RungFinder rungs;
     private final SchoolRules rules;
     private final Clock clock;
 
-    RecordService(ClassService classes, MarkedWork work, RulingMapper rulings, KeptRecords records, KeptMapper kept,
+    RecordService(ClassService classes, MarkedWork work, StandingOverrideMapper rulings, KeptRecords records,
+            KeptMapper kept,
             RungFinder rungs,
             SchoolRules rules, Clock clock) {
         this.records = records;
@@ -62,8 +63,8 @@ public class RecordService {
         Map<PupilId, List<Answer>> answers = marked.answers().stream().collect(Collectors.groupingBy(Answer::pupilId));
         Map<PupilId, List<QuizTaken>> quizzes =
                 marked.quizzes().stream().collect(Collectors.groupingBy(QuizTaken::pupilId));
-        Map<PupilId, List<Ruling>> ruled = ids.isEmpty() ? Map.of()
-                : rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
+        Map<PupilId, List<StandingOverride>> ruled = ids.isEmpty() ? Map.of()
+                : rulings.of(ids).stream().collect(Collectors.groupingBy(StandingOverride::pupilId));
         return schoolClass.pupils().stream()
                 .map(pupil -> new PupilWork(pupil, answers.getOrDefault(pupil.id(), List.of()),
                         quizzes.getOrDefault(pupil.id(), List.of()),
@@ -83,7 +84,8 @@ public class RecordService {
             return some.stream().collect(Collectors.toMap(SchoolClass::id, each -> List.of()));
         }
         Map<PupilId, Map<String, Place>> places = records.places(ids);
-        Map<PupilId, List<Ruling>> ruled = rulings.of(ids).stream().collect(Collectors.groupingBy(Ruling::pupilId));
+        Map<PupilId, List<StandingOverride>> ruled =
+                rulings.of(ids).stream().collect(Collectors.groupingBy(StandingOverride::pupilId));
         return some.stream().collect(Collectors.toMap(SchoolClass::id, each -> each.pupils().stream()
                 .map(pupil -> new PupilPlaces(pupil, places.getOrDefault(pupil.id(), Map.of()),
                         ruled.getOrDefault(pupil.id(), List.of())))

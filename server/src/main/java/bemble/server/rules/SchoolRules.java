@@ -2,8 +2,8 @@ package bemble.server.rules;
 
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
-import bemble.core.slip.KeptRules;
-import bemble.core.slip.KeptRules.Kept;
+import bemble.core.slip.NamedRules;
+import bemble.core.slip.NamedRules.Kept;
 import bemble.core.slip.Slips;
 import bemble.server.faults.Missing;
 import bemble.server.ids.TeacherId;
@@ -27,7 +27,7 @@ public class SchoolRules {
     private final Clock clock;
     private final ApplicationEventPublisher events;
     private final AtomicInteger changes = new AtomicInteger();
-    private volatile @Nullable KeptRules held;
+    private volatile @Nullable NamedRules held;
 
     SchoolRules(KeptRuleMapper mapper, Clock clock, ApplicationEventPublisher events) {
         this.events = events;
@@ -36,12 +36,12 @@ public class SchoolRules {
     }
 
     /** What is known now. */
-    public KeptRules now() {
-        KeptRules known = held;
+    public NamedRules now() {
+        NamedRules known = held;
         if (known == null) {
             int before = changes.get();
             // A rule of an earlier language that nobody can read any more is left out, not a reason to judge nothing.
-            known = new KeptRules(mapper.all().stream()
+            known = new NamedRules(mapper.all().stream()
                     .filter(stored -> Slips.find(stored.rule(), stored.operation()).isPresent())
                     .map(stored -> new Kept(stored.rule(), stored.operation(), stored.name())).toList());
             // What was read while the list changed is not held.

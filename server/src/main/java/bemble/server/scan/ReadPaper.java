@@ -5,7 +5,7 @@ import bemble.core.order.WorkOrder;
 import bemble.core.scan.QuestionRead;
 import bemble.core.scan.asked.AskedOnPage;
 import bemble.core.scan.asked.ReadFigures;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.server.writing.FigureRequest;
 import bemble.server.writing.MarkRequest;
 import bemble.server.writing.MarkResponse;
@@ -25,7 +25,7 @@ import org.slf4j.LoggerFactory;
 record ReadPaper(String said, String ink, @Nullable MarkResponse marked) {
     private static final Logger LOG = LoggerFactory.getLogger(ReadPaper.class);
 
-    static ReadPaper of(AskedOnPage asked, QuestionRead read, KeptRules rules) {
+    static ReadPaper of(AskedOnPage asked, QuestionRead read, NamedRules rules) {
         List<FigureRequest> figures = figures(read, read.answer().kinds());
         String said = answer(asked, figures, rules);
         // Mostly the ink alone says the same.
@@ -39,7 +39,7 @@ record ReadPaper(String said, String ink, @Nullable MarkResponse marked) {
     }
 
     /** The number that stands there, in plain digits, as papers written at screens are read. */
-    private static String answer(AskedOnPage asked, List<FigureRequest> figures, KeptRules rules) {
+    private static String answer(AskedOnPage asked, List<FigureRequest> figures, NamedRules rules) {
         MarkResponse read = marked(asked, figures, true, rules);
         String text = read == null ? "" : read.answer().text();
         return GivenAnswer.plain(text, asked.style().answersWritten(), text);
@@ -47,7 +47,7 @@ record ReadPaper(String said, String ink, @Nullable MarkResponse marked) {
 
     /** No failure of one paper may end a scan: its answer is there, and its working is not judged. */
     private static @Nullable MarkResponse marked(AskedOnPage asked, List<FigureRequest> figures, boolean answerAlone,
-            KeptRules rules) {
+            NamedRules rules) {
         try {
             WorkOrder order = new WorkOrder(asked.problem(), null, asked.style(), null);
             return MarkRequest.of(order, figures, false, answerAlone, false).response(rules);

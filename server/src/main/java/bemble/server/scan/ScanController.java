@@ -9,6 +9,8 @@ import bemble.server.scan.ScanViews.BegunScan;
 import bemble.server.scan.ScanViews.ScanLine;
 import bemble.server.scan.ScanViews.ScanView;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -45,6 +47,9 @@ class ScanController {
     record ConfirmedReading(@NotNull(message = "Say on which page.") Integer page,
             @NotNull(message = "Say which question.") Integer question,
             @NotNull(message = "Say what stands there; it may be nothing.") @Size(max = Limits.ANSWER_LETTERS, message = "This answer is too long to be one number.") String read) {}
+
+    record KeptPictures(
+            @Min(value = 1, message = "Keep the pictures for a day at least, or delete them.") @Max(value = Limits.PICTURE_DAYS, message = "Pictures of children’s handwriting are kept for a year at most.") int days) {}
 
     record OwnerOfPage(@NotNull(message = "Say whose page it is.") PupilId pupil) {}
 
@@ -113,6 +118,14 @@ class ScanController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forgetHands(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id) {
         scans.forgetHands(teacher.id(), id);
+    }
+
+    /** Says for how many days the pictures of answers are kept, counted from when the pages were brought in. */
+    @PutMapping("/{scan}/pictures")
+    ScanView keepPictures(@AuthenticationPrincipal SignedIn teacher, @PathVariable MarkingId id,
+            @PathVariable ScanId scan, @Valid @RequestBody KeptPictures kept) {
+        scans.keepPictures(teacher.id(), id, scan, kept.days());
+        return pages.view(teacher.id(), id, scan);
     }
 
     /** Deletes the pictures of all answers; what was read stays. */

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 /** Filled pages and what was read on them. */
 @Mapper
 interface ScanMapper {
-    String SCAN = "id, teacher_id, marking_id, name, state, say, pages, begun_at";
+    String SCAN = "id, teacher_id, marking_id, name, state, say, pages, begun_at, picture_days";
     String READING = "page, question, said, ink, sure, doubtful, slip, marks_given, marks_of, squares";
 
     @Select(value = "select " + SCAN
@@ -105,8 +105,12 @@ interface ScanMapper {
     @Update("update scan_answer set said = #{said}, doubtful = false where scan_id = #{id} and page = #{page} and question = #{question}")
     void confirm(ScanId id, int page, int question, String said);
 
-    @Update("update scan_answer set picture = null where scan_id in (select id from scan where begun_at < #{before})")
-    int forgetPictures(OffsetDateTime before);
+    @Update("update scan_answer set picture = null where picture is not null and scan_id in "
+            + "(select id from scan where dateadd(day, picture_days, begun_at) < #{now})")
+    int forgetPictures(OffsetDateTime now);
+
+    @Update("update scan set picture_days = #{days} where id = #{id}")
+    void keepPictures(ScanId id, int days);
 
     @Update("update scan_answer set picture = null where scan_id = #{id}")
     void forgetPicturesOf(ScanId id);

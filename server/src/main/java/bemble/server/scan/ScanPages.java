@@ -59,7 +59,7 @@ class ScanPages {
                         readings.getOrDefault(page.page(), List.of())))
                 .toList();
         return new ScanView(id, scan.name(), scan.state(), scan.say(), scan.pages(), pages, asked(pages),
-                open.schoolClass().pupils(), learnt.count(teacherId, open.stored().classId()));
+                open.schoolClass().pupils(), learnt.count(teacherId, open.stored().classId()), scan.pictureDays());
     }
 
     /** First what is least sure: there a look is worth most. */

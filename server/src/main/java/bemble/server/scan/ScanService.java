@@ -41,8 +41,6 @@ public class ScanService {
     /** While it is read a file takes some times its size; one that does not fit is refused before. */
     private static final int FILES_IN_THE_HEAP = 6;
     private static final long ASK_AGAIN_SECONDS = 60;
-    /** The pictures of answers are kept for a term. */
-    private static final int DAYS_OF_PICTURES = 120;
     private static final int NAME_LETTERS = 200;
 
     private final ScanMapper mapper;
@@ -84,7 +82,7 @@ public class ScanService {
             transaction.executeWithoutResult(any -> {
                 mapper.endBrokenOff(
                         "Bemble was stopped while it read. What was read is kept; bring the file in once more for the rest.");
-                mapper.forgetPictures(OffsetDateTime.now(clock).minusDays(DAYS_OF_PICTURES));
+                mapper.forgetPictures(OffsetDateTime.now(clock));
             });
         } catch (DiskFull later) {
             LOG.warn("No room to note which pages were not read to their end");
@@ -233,6 +231,14 @@ public class ScanService {
     public void forgetPictures(TeacherId teacherId, MarkingId markingId, ScanId id) {
         find(teacherId, markingId, id);
         mapper.forgetPicturesOf(id);
+    }
+
+    /** Says for how many days the pictures are kept, counted from when the pages were brought in. */
+    @Transactional
+    public void keepPictures(TeacherId teacherId, MarkingId markingId, ScanId id, int days) {
+        find(teacherId, markingId, id);
+        mapper.keepPictures(id, days);
+        mapper.forgetPictures(OffsetDateTime.now(clock));
     }
 
     /** Forgets the hands of a pile's class; what was read stays. */

@@ -30,11 +30,12 @@ final class ScanViews {
      * @param ask the answers that wait to be confirmed, in the order in which they matter
      * @param pupils whom a page without a name may be of
      * @param learnt from how many confirmed figures of the class its hands are learnt
+     * @param pictureDays for how many days the pictures are kept
      */
     record ScanView(@NotNull ScanId id, @NotNull String name, @NotNull ScanState state, @NotNull String say,
             @NotNull int total,
             @NotNull List<ScannedPageView> pages, @NotNull List<AskedReading> ask, @NotNull List<Pupil> pupils,
-            @NotNull int learnt) {}
+            @NotNull int learnt, @NotNull int pictureDays) {}
 
     /** An answer on a page. */
     record AskedReading(@NotNull int page, @NotNull int question) {}

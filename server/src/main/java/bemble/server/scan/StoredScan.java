@@ -11,7 +11,8 @@ import java.time.OffsetDateTime;
  * @param name what the file was called
  * @param say what is to be told of all of it; may be empty
  * @param pages how many there are; 0 while that is not known
+ * @param pictureDays for how many days the pictures of its answers are kept
  */
 record StoredScan(ScanId id, TeacherId teacherId, MarkingId markingId, String name, ScanState state, String say,
         int pages,
-        OffsetDateTime begunAt) {}
+        OffsetDateTime begunAt, int pictureDays) {}

@@ -48,10 +48,14 @@ final class ScreenViews {
     record OwnQuestion(@NotNull EntryId paper, @NotNull int question, @NotNull String problem,
             @NotNull boolean begun) {}
 
-    /** What a pupil sees: their own set and nothing else. */
+    /**
+     * What a pupil sees: their own set and nothing else.
+     *
+     * @param says what they are told about what they handed in; left out until it is in the teacher's pile
+     */
     record OwnSet(@NotNull String pupil, @NotNull String title, @NotNull boolean led, @NotNull boolean handedIn,
             @NotNull boolean ended,
-            @NotNull boolean collected, @NotNull List<OwnQuestion> questions) {}
+            @NotNull boolean collected, @Nullable String says, @NotNull List<OwnQuestion> questions) {}
 
     /** @param own left out while nobody has come in at this device */
     record InView(@Nullable OwnSet own) {}

@@ -10,6 +10,7 @@ import bemble.server.ids.SessionId;
 import bemble.server.log.papers.AttemptView;
 import bemble.server.log.papers.DoneFigures;
 import bemble.server.log.papers.PupilPapers;
+import bemble.server.marking.feedback.FeedbackService;
 import bemble.server.screens.ScreenViews.DoorView;
 import bemble.server.screens.ScreenViews.OwnQuestion;
 import bemble.server.screens.ScreenViews.OwnSet;
@@ -37,12 +38,15 @@ class VisitService {
     private final PupilPapers papers;
     private final StyleService styles;
     private final HeardFrom heard;
+    private final FeedbackService feedback;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
     VisitService(ScreenMapper screens, ScreenService sessions, ClassService classes, PupilPapers papers,
-            StyleService styles, HeardFrom heard, ApplicationEventPublisher events, Clock clock) {
+            StyleService styles, HeardFrom heard, FeedbackService feedback, ApplicationEventPublisher events,
+            Clock clock) {
         this.heard = heard;
+        this.feedback = feedback;
         this.screens = screens;
         this.sessions = sessions;
         this.classes = classes;
@@ -126,11 +130,22 @@ class VisitService {
         Set<Integer> begun = in.place().begunQuestions();
         return new OwnSet(in.pupil().name(), in.session().title(), in.session().led(), in.place().handedInAt() != null,
                 in.session().endedAt() != null, in.place().isCollected(in.session().endedAt()),
+                says(in),
                 papers.of(in.session().teacherId(), in.place().papers()).stream()
                         .map(paper -> new OwnQuestion(paper.id(), paper.question(),
                                 styles.of(in.session().teacherId()).problem(paper.problem()),
                                 begun.contains(paper.question())))
                         .toList());
+    }
+
+    /** What a child is told whose papers are in the pile. */
+    private @Nullable String says(In in) {
+        StoredSession session = in.session();
+        if (in.place().handedInAt() == null || !screens.isTaken(session.id(), in.pupil().id())) {
+            return null;
+        }
+        String words = feedback.to(session.teacherId(), session.markingId(), in.pupil().id());
+        return words.isEmpty() ? null : words;
     }
 
     private StoredPlace place(Visitor visitor) {

@@ -3,7 +3,9 @@ package bemble.server.sets;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
+import bemble.core.practice.Stories;
 import bemble.core.problem.Operation;
+import bemble.core.style.HouseStyle;
 import bemble.server.account.DemoTeacher;
 import bemble.server.sets.SetContent.SetQuestion;
 import java.util.ArrayList;
@@ -24,8 +26,10 @@ class DemoSets implements ApplicationRunner {
 
     private final DemoTeacher demo;
     private final SetService sets;
+    private final Stories stories;
 
-    DemoSets(DemoTeacher demo, SetService sets) {
+    DemoSets(DemoTeacher demo, SetService sets, Stories stories) {
+        this.stories = stories;
         this.demo = demo;
         this.sets = sets;
     }
@@ -34,26 +38,30 @@ class DemoSets implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         demo.idIfJustCreated().ifPresent(teacherId -> {
             sets.add(teacherId, drawn("Long division, a zero in the quotient", "Curlews", Operation.DIVISION, 3, 8,
-                    Map.of(1,
-                            "So many roof slates are packed into boxes of the same size. How many boxes are full, and how many slates are left?")));
+                    Map.of(1, 1)));
             sets.add(teacherId, drawn("Carries in a chain", "Terns", Operation.ADDITION, 4, 10,
-                    Map.of(1,
-                            "Two ferries carry so many passengers on Friday and Saturday. How many are that together?")));
+                    Map.of(1, 12)));
             sets.add(teacherId, drawn("Exchange across a zero", "Curlews", Operation.SUBTRACTION, 5, 12,
-                    Map.of(0,
-                            "So many metres of rope were on the quay, and so many were cut off. How many are left?")));
+                    Map.of(0, 3)));
         });
     }
 
-    /** The first question of a set is shown, the second worked together. */
-    private static SetContent drawn(String title, String tag, Operation operation, int rungNumber, int count,
-            Map<Integer, String> stories) {
+    /**
+     * The first question of a set is shown, the second worked together.
+     *
+     * @param told which of the stories that fit it is told with a question, by its place
+     */
+    private SetContent drawn(String title, String tag, Operation operation, int rungNumber, int count,
+            Map<Integer, Integer> told) {
         Rung rung = Ladder.of(operation).get(rungNumber);
         List<SetQuestion> questions = new ArrayList<>();
         new Draft(rung.wishes(), SEED).draw(count).forEach(question -> {
             int at = questions.size();
             String part = at == 0 ? "shown" : at == 1 ? "together" : "alone";
-            questions.add(new SetQuestion(question.problem().text(), stories.getOrDefault(at, ""), part));
+            Integer which = told.get(at);
+            List<String> fitting = which == null ? List.of() : stories.of(question.problem(), HouseStyle.USUAL);
+            String story = which == null || fitting.isEmpty() ? "" : fitting.get(which % fitting.size());
+            questions.add(new SetQuestion(question.problem().text(), story, part));
         });
         return new SetContent(title, tag, operation, rung.id(), WishesJson.write(rung.wishes()), SEED, null,
                 questions,

@@ -12,7 +12,7 @@ import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
 import bemble.server.account.SignedIn;
 import bemble.server.limits.Limits;
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -60,7 +60,7 @@ class DesignController {
     record TellingRequest(@NotNull(message = "Say which operation.") Operation operation, @Nullable Integer count,
             @Nullable Long seed,
             @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") @Nullable Map<String, Object> want)
-            implements Dear {
+            implements CostlyRequest {
         @Override
         public int cost() {
             return DraftController.OF_A_DRAFT;

@@ -7,7 +7,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.limits.Limits;
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -41,7 +41,7 @@ class DraftController {
      */
     record DraftRequest(@Nullable Operation operation, @Nullable Integer count, @Nullable Long seed,
             @Size(max = Limits.WISHES, message = "These are more wishes than there are features.") @Nullable Map<String, Object> want,
-            @Nullable Boolean easiestFirst) implements Dear {
+            @Nullable Boolean easiestFirst) implements CostlyRequest {
         @Override
         public int cost() {
             return OF_A_DRAFT;
@@ -57,7 +57,7 @@ class DraftController {
      */
     record AnotherRequest(
             @NotNull(message = "Say which problem another one is wanted for.") @Valid WorkRequest work,
-            @NotNull(message = "Give a seed, any number.") Long seed) implements Dear {
+            @NotNull(message = "Give a seed, any number.") Long seed) implements CostlyRequest {
         @Override
         public int cost() {
             return OF_A_DRAFT;

@@ -1,15 +1,11 @@
 package bemble.server.style;
 
-import bemble.core.order.ChoiceExample;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
-import bemble.core.words.Words;
 import bemble.server.account.SignedIn;
-import bemble.server.work.WorkResponse.MarkView;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
@@ -33,22 +29,6 @@ class StyleController {
             @NotNull List<OptionView> options) {}
 
     /**
-     * A choice shown on a small sum.
-     *
-     * @param problem that sum
-     * @param says what is said; left out where the paper shows the choice
-     * @param marks what stands on the paper; none where a sentence shows it
-     */
-    record ShownChoiceView(@NotNull String choice, @NotNull String problem, @Nullable String says,
-            @NotNull List<MarkView> marks) {
-        static ShownChoiceView of(ChoiceExample example, Words words) {
-            return new ShownChoiceView(example.choice().id(), example.problem(),
-                    example.says().isEmpty() ? null : example.says(),
-                    example.marks().stream().map(mark -> MarkView.of(mark, words)).toList());
-        }
-    }
-
-    /**
      * A style with all that could be chosen.
      *
      * @param chosen the option's id for each choice's id
@@ -67,15 +47,6 @@ class StyleController {
     @GetMapping
     StyleView style(@AuthenticationPrincipal SignedIn teacher) {
         return StyleView.of(styles.of(teacher.id()));
-    }
-
-    /** Every choice of the house style, shown as it is chosen. */
-    @GetMapping("/examples")
-    List<ShownChoiceView> examples(@AuthenticationPrincipal SignedIn teacher) {
-        HouseStyle style = styles.of(teacher.id());
-        Words words = new Words(style);
-        return HouseStyle.CHOICES.stream().map(choice -> ShownChoiceView.of(ChoiceExample.of(choice, style), words))
-                .toList();
     }
 
     /** Changes choices of the house style. */

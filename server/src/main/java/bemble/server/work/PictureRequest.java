@@ -1,6 +1,6 @@
 package bemble.server.work;
 
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Positive;
@@ -13,7 +13,7 @@ import jakarta.validation.constraints.Positive;
  */
 record PictureRequest(@NotNull(message = "Say what is to be worked.") @Valid WorkRequest work,
         @Positive(message = "Steps are counted from 1.") int step,
-        @NotNull(message = "A picture is a png or an svg.") PictureForm form) implements Dear {
+        @NotNull(message = "A picture is a png or an svg.") PictureForm form) implements CostlyRequest {
     private static final int TIMES_A_WORKING = 3;
 
     /** The forms of a picture. */

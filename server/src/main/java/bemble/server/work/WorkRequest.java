@@ -10,7 +10,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
@@ -35,7 +35,7 @@ public record WorkRequest(
         @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") @Nullable Map<String, String> style,
         @Nullable String check,
         @Nullable String slip,
-        @Nullable String with) implements Dear {
+        @Nullable String with) implements CostlyRequest {
     @Override
     public int cost() {
         return Cost.ofProblem(problem, operation, operands, decimals);

@@ -7,10 +7,10 @@ import bemble.core.marking.PaperToMark;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.server.limits.Limits;
 import bemble.server.load.Cost;
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -39,7 +39,7 @@ public record MarkRequest(
         @NotNull(message = "Say what stands on the paper; an empty list where nothing does.") @Size(max = Limits.FIGURES, message = "So many figures do not stand on one paper; {max} are taken at most.") List<@Valid @NotNull(message = "A figure is missing here.") FigureRequest> written,
         @Nullable Boolean settingOut,
         @Nullable Boolean soFar,
-        @Nullable Boolean ownWay) implements Dear {
+        @Nullable Boolean ownWay) implements CostlyRequest {
     private static final int HANDS = 4;
     private static final int FIGURES_A_UNIT = 500;
 
@@ -73,12 +73,12 @@ public record MarkRequest(
     }
 
     /** @throws bemble.core.problem.Refusal where the paper cannot be marked */
-    public MarkResponse response(KeptRules kept) {
+    public MarkResponse response(NamedRules kept) {
         WorkOrder order = order();
         return MarkResponse.of(marked(order, kept), order);
     }
 
-    Marked marked(WorkOrder order, KeptRules kept) {
+    Marked marked(WorkOrder order, NamedRules kept) {
         return Marking.mark(order.problem(), order.method(), order.style(), new PaperToMark(
                 written.stream().map(FigureRequest::figure).toList(), Boolean.TRUE.equals(settingOut),
                 Boolean.TRUE.equals(soFar), Boolean.TRUE.equals(ownWay),

@@ -1,7 +1,7 @@
 package bemble.server.writing;
 
 import bemble.core.order.WorkOrder;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.writing.Nudge;
@@ -23,7 +23,7 @@ public record NudgeView(@NotNull boolean done, @Nullable String block, @Nullable
     /** @throws bemble.core.problem.Refusal where the paper cannot be read */
     public static NudgeView of(MarkRequest paper) {
         WorkOrder order = paper.order();
-        return Nudge.next(order, paper.check() != null, paper.marked(order, KeptRules.NONE)).map(NudgeView::of)
+        return Nudge.next(order, paper.check() != null, paper.marked(order, NamedRules.NONE)).map(NudgeView::of)
                 .orElse(NOTHING_LEFT);
     }
 

@@ -1,6 +1,6 @@
 package bemble.server.writing;
 
-import bemble.server.load.Dear;
+import bemble.server.load.CostlyRequest;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -20,7 +20,7 @@ class PaperController {
      */
     record PaperRequest(@NotNull(message = "Say which problem it is for.") @Valid WorkRequest work,
             @Nullable Boolean settingOut,
-            @Nullable Boolean withCheck) implements Dear {
+            @Nullable Boolean withCheck) implements CostlyRequest {
         /** Its squares are those of every slip. */
         @Override
         public int cost() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
+import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import bemble.server.running.TeacherAtScreen;
 import com.microsoft.playwright.Browser;
@@ -24,6 +25,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class WidthsTest {
     private static final List<Integer> WIDTHS = List.of(320, 390, 820, 1280, 1920);
     private static final int HEIGHT = 800;
+    /** Then the page is loaded anew, and has all the time it needs. */
+    private static final double SOON = 3000;
     private static final Pattern UNDER_WAY = Pattern.compile("^(Fetching|Opening|Setting out).*…$");
     /** What WCAG 1.4.12 asks for. */
     private static final String SPACED = "* { line-height: 1.5 !important; letter-spacing: .12em !important; "
@@ -123,21 +126,23 @@ class WidthsTest {
      * busy machine the browser was seen to keep the wide layout of a page whose window was narrowed.
      */
     private static void look(Page page, String where, List<String> faults, Runnable as) {
-        if (!found(page).isEmpty()) {
+        if (!found(page, SOON).isEmpty()) {
             page.reload();
             settle(page);
             as.run();
-            found(page).forEach(fault -> faults.add(where + fault));
+            found(page, Patience.inBrowser()).forEach(fault -> faults.add(where + fault));
         }
     }
 
-    private static List<String> found(Page page) {
+    /** @param within for how long what is found may go away by itself, in milliseconds */
+    private static List<String> found(Page page, double within) {
         // Until a frame is drawn the browser may set out by the width before.
         page.evaluate("() => new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
         List<String> faults = new ArrayList<>();
         Map.of(TOO_WIDE, ": ", NARROW, " narrow: ", SMALL, " small: ").forEach((question, kind) -> {
             try {
-                page.waitForCondition(() -> ((List<?>) page.evaluate(question)).isEmpty());
+                page.waitForCondition(() -> ((List<?>) page.evaluate(question)).isEmpty(),
+                        new Page.WaitForConditionOptions().setTimeout(within));
             } catch (TimeoutError stays) {
                 faults.add(kind + page.evaluate(question));
             }

@@ -181,6 +181,14 @@ class ScanApiTest {
                 .isEqualTo("12");
         assertThat(teacher.get(address).json().get("pages").get(0).get("answers").get(0).get("stands").asString())
                 .isEqualTo("12");
+        assertThat(teacher.get(address).json().get("pictureDays").asInt()).as("a term").isEqualTo(120);
+        assertThat(teacher.send("PUT", address + "/pictures", "{\"days\":30}").json().get("pictureDays").asInt())
+                .isEqualTo(30);
+        assertThat(teacher.send("PUT", address + "/pictures", "{\"days\":400}").message()).contains("a year at most");
+        server.sql("update scan set begun_at = dateadd(day, -31, begun_at)");
+        teacher.send("PUT", address + "/pictures", "{\"days\":29}");
+        assertThat(teacher.get(address + "/pictures/1-" + question + ".jpg").status()).as("its days are over")
+                .isEqualTo(404);
         assertThat(teacher.send("DELETE", address + "/pictures", null).status()).isEqualTo(204);
         assertThat(teacher.get(address + "/pictures/1-" + question + ".jpg").status()).isEqualTo(404);
     }

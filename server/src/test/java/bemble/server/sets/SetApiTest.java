@@ -231,6 +231,19 @@ class SetApiTest {
     }
 
     @Test
+    void aQuestionIsToldAsAStoryThatFitsIt(RunningServer server) {
+        Client teacher = Client.demo(server);
+        JsonNode stories = teacher.get("/api/stories?problem=605%20%E2%88%92%20556").json();
+        assertThat(stories.size()).isGreaterThan(10);
+        assertThat(stories).allSatisfy(story -> assertThat(story.asString()).contains("605", "556").endsWith("?"));
+        assertThat(teacher.get("/api/stories?problem=%E2%88%9A529").json()).isEmpty();
+        assertThat(teacher.get("/api/stories?problem=605").message()).contains("not yet a problem");
+        assertThat(teacher.get("/api/sets/" + teacher.demoSet()).json().get("questions").toString()
+                + teacher.get("/api/sets/" + teacher.demoSet()).json().get("content"))
+                        .as("the demo's stories have their numbers in them").doesNotContain("So many");
+    }
+
+    @Test
     void aLongPrintShowsHowFarItIsAndCanBeStopped(RunningServer server) throws Exception {
         Client teacher = Client.demo(server);
         JsonNode drawn = teacher.post("/api/sets/draft", Map.of("operation", "multiplication", "count", 200, "seed", 1,

@@ -9,7 +9,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -39,7 +39,7 @@ public final class Answers {
     private final SlipPairs pairs;
     private volatile @Nullable RuleAnswers rules;
 
-    private Answers(Problem problem, Method<?> method, KeptRules kept, Predicate<KnownSlip> listed) {
+    private Answers(Problem problem, Method<?> method, NamedRules kept, Predicate<KnownSlip> listed) {
         slips = Hypotheses.listed(problem, method.name(), kept).stream().filter(listed).toList();
         careful = Written.answerBy(Hand.CAREFUL, problem, method, HouseStyle.USUAL);
         right = RightAnswer.of(careful);
@@ -56,11 +56,11 @@ public final class Answers {
      * @throws bemble.core.problem.Refusal where the operation has no such method
      */
     public static Answers of(Problem problem, String method) {
-        return of(problem, method, KeptRules.NONE);
+        return of(problem, method, NamedRules.NONE);
     }
 
     /** The same in a school that has given some rules worked out a name of their own. */
-    public static Answers of(Problem problem, String method, KeptRules kept) {
+    public static Answers of(Problem problem, String method, NamedRules kept) {
         return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), kept, slip -> true);
     }
 
@@ -70,7 +70,7 @@ public final class Answers {
      * @param listed which slips are known
      */
     public static Answers ofListed(Problem problem, String method, Predicate<KnownSlip> listed) {
-        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), KeptRules.NONE, listed);
+        return new Answers(problem, Methods.find(problem, method, HouseStyle.USUAL), NamedRules.NONE, listed);
     }
 
     /** The hands of one slip that come to an answer. */

@@ -3,7 +3,7 @@ package bemble.core.diagnosis.outcome;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Limit;
 import bemble.core.problem.Problem;
-import bemble.core.slip.KeptRules;
+import bemble.core.slip.NamedRules;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import bemble.core.style.MethodName;
@@ -45,7 +45,7 @@ public final class Hypotheses {
     }
 
     /** The same in a school that knows more of its pupils. */
-    public static List<KnownSlip> listed(Problem problem, MethodName method, KeptRules kept) {
+    public static List<KnownSlip> listed(Problem problem, MethodName method, NamedRules kept) {
         return Stream.concat(listed(problem, method).stream(), kept.of(method).stream()).toList();
     }
 

@@ -19,13 +19,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAdapter;
 
 /**
- * Sends each request that says it is {@link Dear} through the {@link Gate} as soon as it is read, and lets it out again when
+ * Sends each request that says it is {@link CostlyRequest} through the {@link Gate} as soon as it is read, and lets it out again when
  * its answer is written: an answer on its way takes as much memory as one that is worked.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 30)
-class DearRequests extends OncePerRequestFilter {
-    private static final String PLACE = DearRequests.class.getName();
+class CostlyRequests extends OncePerRequestFilter {
+    private static final String PLACE = CostlyRequests.class.getName();
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -51,13 +51,13 @@ class DearRequests extends OncePerRequestFilter {
         @Override
         public boolean supports(MethodParameter parameter, Type type,
                 Class<? extends HttpMessageConverter<?>> converter) {
-            return type instanceof Class<?> body && Dear.class.isAssignableFrom(body);
+            return type instanceof Class<?> body && CostlyRequest.class.isAssignableFrom(body);
         }
 
         @Override
         public Object afterBodyRead(Object body, HttpInputMessage message, MethodParameter parameter, Type type,
                 Class<? extends HttpMessageConverter<?>> converter) {
-            int cost = body == null ? 0 : ((Dear) body).cost();
+            int cost = body == null ? 0 : ((CostlyRequest) body).cost();
             if (cost > 0 && RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes now) {
                 now.getRequest().setAttribute(PLACE, gate.enter(cost));
             }

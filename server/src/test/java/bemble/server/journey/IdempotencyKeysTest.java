@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 /** Two presses make one thing. */
 @Tag("slow")
 @ExtendWith(DemoServer.class)
-class MadeOnceTest {
+class IdempotencyKeysTest {
     private static Client.Reply make(Client teacher, String body, String key) {
         return teacher.send("POST", "/api/classes", "application/json", HttpRequest.BodyPublishers.ofString(body),
                 "Command-Key", key);

@@ -12,17 +12,17 @@ import org.apache.ibatis.annotations.Update;
 
 /** Where teachers say otherwise than the rule; whose pupils they are is asked of the classes. */
 @Mapper
-interface RulingMapper {
+interface StandingOverrideMapper {
     /** What a teacher says of a pupil on a rung. */
-    record Ruling(PupilId pupilId, String rung, String state, String reason, LocalDate ruledOn) {}
+    record StandingOverride(PupilId pupilId, String rung, String state, String reason, LocalDate ruledOn) {}
 
     @Select("<script>select pupil_id, rung, state, reason, ruled_on from ruling where pupil_id in "
             + "<foreach collection='pupilIds' item='id' open='(' separator=',' close=')'>#{id}</foreach></script>")
-    List<Ruling> of(@Param("pupilIds") Collection<PupilId> pupilIds);
+    List<StandingOverride> of(@Param("pupilIds") Collection<PupilId> pupilIds);
 
     @Update("merge into ruling (pupil_id, rung, state, reason, ruled_on) key (pupil_id, rung) "
             + "values (#{pupilId}, #{rung}, #{state}, #{reason}, #{ruledOn})")
-    void keep(Ruling ruling);
+    void keep(StandingOverride ruling);
 
     @Delete("delete from ruling where pupil_id = #{pupilId} and rung = #{rung}")
     void remove(PupilId pupilId, String rung);

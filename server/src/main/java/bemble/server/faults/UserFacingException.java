@@ -3,8 +3,8 @@ package bemble.server.faults;
 import java.util.Objects;
 
 /** An exception whose message is for whoever asked, in their words. */
-public abstract class Told extends RuntimeException {
-    protected Told(String message) {
+public abstract class UserFacingException extends RuntimeException {
+    protected UserFacingException(String message) {
         super(message);
     }
 

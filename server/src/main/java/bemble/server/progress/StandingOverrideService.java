@@ -7,7 +7,7 @@ import bemble.server.faults.Missing;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
-import bemble.server.progress.RulingMapper.Ruling;
+import bemble.server.progress.StandingOverrideMapper.StandingOverride;
 import bemble.server.storage.Turns;
 import java.util.Arrays;
 import org.springframework.stereotype.Service;
@@ -15,13 +15,13 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** What teachers say of their pupils over the rule, with the reason why. */
 @Service
-public class RulingService {
+public class StandingOverrideService {
 
     private final Turns turns;
     private final RecordService records;
-    private final RulingMapper rulings;
+    private final StandingOverrideMapper rulings;
 
-    RulingService(RecordService records, RulingMapper rulings, Turns turns) {
+    StandingOverrideService(RecordService records, StandingOverrideMapper rulings, Turns turns) {
         this.turns = turns;
         this.records = records;
         this.rulings = rulings;
@@ -49,7 +49,7 @@ public class RulingService {
         if (reason == null || reason.isBlank() || reason.strip().length() > Limits.REASON_LETTERS) {
             throw Refusal.of("reason", "Say in a few words why, so that it is known later.");
         }
-        rulings.keep(new Ruling(pupilId, rung, said.name(), reason.strip(), records.today()));
+        rulings.keep(new StandingOverride(pupilId, rung, said.name(), reason.strip(), records.today()));
     }
 
     @Transactional

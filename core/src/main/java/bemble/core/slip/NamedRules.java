@@ -13,8 +13,8 @@ import org.jspecify.annotations.Nullable;
  * Rules worked out that teachers of a school have met in their pupils and gave a name, such as “takes the upper digit away”
  * for {@code rule:difference=lower@upper-0}: in that school they are known like the slips of the list.
  */
-public record KeptRules(List<Kept> rules) {
-    public static final KeptRules NONE = new KeptRules(List.of());
+public record NamedRules(List<Kept> rules) {
+    public static final NamedRules NONE = new NamedRules(List.of());
     private static final int MOST_LETTERS = 60;
 
     /** A rule's text in an operation, and the name it was given. */
@@ -45,7 +45,7 @@ public record KeptRules(List<Kept> rules) {
         }
     }
 
-    public KeptRules {
+    public NamedRules {
         rules = List.copyOf(rules);
     }
 

@@ -35,7 +35,7 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
  */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE)
-class MadeOnce extends OncePerRequestFilter {
+class IdempotencyKeys extends OncePerRequestFilter {
     /** The header with the key of a command, which its sender makes. */
     static final String KEY = "Command-Key";
     private static final int KILOBYTE = 1024;
@@ -54,7 +54,7 @@ class MadeOnce extends OncePerRequestFilter {
                     .expireAfterWrite(KNOWN).build();
     private final FaultAnswers faults;
 
-    MadeOnce(FaultAnswers faults) {
+    IdempotencyKeys(FaultAnswers faults) {
         this.faults = faults;
     }
 
