@@ -7,6 +7,7 @@ import bemble.server.running.DemoServer;
 import bemble.server.running.RunningServer;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -23,6 +24,11 @@ class FeedbackApiTest {
                 Client.JSON.writeValueAsString(Map.of("words", words)));
     }
 
+    private static void type(Client teacher, long pile, long pupil, String line) {
+        assertThat(teacher.post("/api/markings/" + pile + "/papers/" + pupil + "/entries",
+                Map.of("key", UUID.randomUUID().toString(), "line", line)).status()).isEqualTo(200);
+    }
+
     @Test
     void eachChildIsToldWhatTheirOwnAnswersSayOrWhatTheTeacherWrites(RunningServer server) {
         Client teacher = Client.demo(server);
@@ -35,12 +41,8 @@ class FeedbackApiTest {
         long ada = made.get("pupils").get(0).get("id").asLong();
         long bram = made.get("pupils").get(1).get("id").asLong();
         assertThat(told(teacher, pile)).isEmpty();
-        for (String line : List.of("1 355", "2 31")) {
-            teacher.post("/api/markings/" + pile + "/papers/" + ada + "/entries",
-                    Map.of("key", "ada-" + pile + line.charAt(0), "line", line));
-        }
-        teacher.post("/api/markings/" + pile + "/papers/" + bram + "/entries",
-                Map.of("key", "bram-" + pile, "line", "1 455"));
+        List.of("1 355", "2 31").forEach(line -> type(teacher, pile, ada, line));
+        type(teacher, pile, bram, "1 455");
         assertThat(told(teacher, pile)).as("Cleo answered nothing").hasSize(2);
         assertThat(told(teacher, pile).get(0).get("words").asString())
                 .isEqualTo("All 2 are right, 1 of them across a zero. Make a harder one up, for a neighbour.");
