@@ -52,7 +52,7 @@ public final class Feedback {
         }
         String what = right.size() < sheet.size()
                 ? right.size() + " of " + sheet.size() + (right.size() == 1 ? " is" : " are")
-                : sheet.size() == 1 ? "It is" : "All " + sheet.size() + " are";
+                : sheet.size() == 1 ? "It is" : sheet.size() == 2 ? "Both are" : "All " + sheet.size() + " are";
         return what + " right" + hardest(right) + ".";
     }
 
@@ -64,7 +64,7 @@ public final class Feedback {
         for (String hard : ofAll()) {
             int count = counts.getOrDefault(hard, 0);
             if (count > 0) {
-                return count == right.size() ? ", " + (count == 1 ? "" : "all ") + hard
+                return count == right.size() ? ", " + (count == 1 ? "" : count == 2 ? "both " : "all ") + hard
                         : ", " + count + " of them " + hard;
             }
         }

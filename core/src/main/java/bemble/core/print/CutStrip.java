@@ -49,7 +49,7 @@ public record CutStrip(String name, String says, @Nullable Problem own, @Nullabl
     private double own(Problem problem, List<Ink> inks, double y, double room, double letter) {
         OwnSoFar soFar = OwnSoFar.of(problem, slip, style);
         inks.add(new Ink.Text(0, y + letter, letter, Ink.Align.START, false,
-                "Your own " + style.problem(problem) + (slip == null ? ":" : ", as far as it was right:")));
+                "Your own " + style.problem(problem) + (slip == null ? ":" : ", right so far:")));
         double foot = y + letter * 1.6 + QuestionPanel.GAP;
         Panel drawn = soFar.draw(room, PageLayout.USUAL.side());
         inks.addAll(drawn.at(0, foot));

@@ -34,7 +34,7 @@ class FeedbackTest {
         "403 − 128, 84 − 31, 62 − 48 | -++ | 2 of 3 are right, 1 of them with an exchange. Look again at 1.",
         "403 − 128, 84 − 31, 62 − 48 | -+. | 1 of 3 is right. Look again at 1.",
         "403 − 128, 84 − 31, 62 − 48 | +.. | 1 of 3 is right, across a zero. Now try 2 and 3.",
-        "36 + 48, 27 + 35 | ++ | All 2 are right, all with a carry. Make a harder one up, for a neighbour.",
+        "36 + 48, 27 + 35 | ++ | Both are right, both with a carry. Make a harder one up, for a neighbour.",
         "36 + 48 | + | It is right, with a carry. Make a harder one up, for a neighbour.",
         "36 + 48, 27 + 35, 1 + 1, 2 + 2 | ---- | You worked at 4 of 4 questions. Look again at 1, 2 and 3 first.",
         "36 + 48, 27 + 35 | .. | ''"})

@@ -45,7 +45,7 @@ class FeedbackApiTest {
         type(teacher, pile, bram, "1 455");
         assertThat(told(teacher, pile)).as("Cleo answered nothing").hasSize(2);
         assertThat(told(teacher, pile).get(0).get("words").asString())
-                .isEqualTo("All 2 are right, 1 of them across a zero. Make a harder one up, for a neighbour.");
+                .isEqualTo("Both are right, 1 of them across a zero. Make a harder one up, for a neighbour.");
         assertThat(told(teacher, pile).get(1).get("words").asString()).contains("Look again at 1.");
 
         assertThat(say(teacher, pile, bram, "You set it out well, Bram.").json().get(1).get("own").asBoolean())
@@ -56,7 +56,7 @@ class FeedbackApiTest {
         assertThat(tooLong.message()).contains("twelve words at a time").contains("each and every one");
         assertThat(String.join(" ",
                 Client.printed(teacher.get("/api/markings/" + pile + "/strips/pages").json())))
-                        .contains("You set it out well, Bram.", "All 2 are right", "Your own");
+                        .contains("You set it out well, Bram.", "Both are right", "Your own");
         assertThat(say(teacher, pile, bram, " ").json().get(1).get("words").asString()).contains("Look again at 1.");
         assertThat(say(teacher, pile, 999_999, "Hello").status()).isEqualTo(404);
     }

@@ -200,7 +200,7 @@ class MarkingApiTest {
                 .contains("a", "1.", first, questions.get(0).get("answer").asString());
         List<String> strips = Client.printed(teacher.get("/api/markings/" + id + "/strips/pages").json());
         assertThat(strips).contains("Ida M", "And then this one:").doesNotContain("Tom B")
-                .anyMatch(text -> text.startsWith("Your own ") && text.endsWith(", as far as it was right:"));
+                .anyMatch(text -> text.startsWith("Your own ") && text.endsWith(", right so far:"));
         assertThat(new String(teacher.file("/api/markings/" + id + "/strips.pdf"), 0, 5, StandardCharsets.UTF_8))
                 .isEqualTo("%PDF-");
         assertThat(new String(teacher.file("/api/markings/" + id + "/key.pdf"), 0, 5, StandardCharsets.UTF_8))
