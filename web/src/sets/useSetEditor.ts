@@ -61,7 +61,9 @@ export function useSetEditor(view: SetView) {
       const [fresh] = learn([question]);
       questions(
         content.questions.map((each, i) =>
-          i === at ? { ...each, problem: fresh?.problem ?? each.problem } : each,
+          i === at && fresh
+            ? { ...each, problem: fresh.problem, story: stillTrue(each, fresh.problem) }
+            : each,
         ),
       );
     },
@@ -74,6 +76,12 @@ export function useSetEditor(view: SetView) {
       }
     },
   };
+}
+
+/** The story of a question that gets other numbers: without it where it tells the numbers before. */
+function stillTrue({ problem, story }: SetQuestion, now: string) {
+  const numbers = problem.match(/\d[\d.]*/g) ?? [];
+  return now !== problem && numbers.some((number) => story.includes(number)) ? '' : story;
 }
 
 export type SetEditor = ReturnType<typeof useSetEditor>;
