@@ -139,7 +139,8 @@ class MarkingJourneyTest {
             teacher.assertAccessible();
             teacher.open("Back to the pile");
             teacher.open("Strips");
-            teacher.see("as far as it was right");
+            teacher.see("And then this one:");
+            teacher.see("Look again at 2.");
         }
     }
 

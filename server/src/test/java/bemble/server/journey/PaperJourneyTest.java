@@ -46,6 +46,8 @@ class PaperJourneyTest {
             teacher.waitForSentence("Write 6 in the thousands column.");
             assertThat(teacher.paper()).contains("6 7 0 5");
             teacher.see("in the log");
+            Download picture = page.waitForDownload(() -> teacher.more("this working", "Save the paper as an SVG"));
+            assertThat(picture.suggestedFilename()).isEqualTo("bemble-working.svg");
 
             teacher.press("Writing");
             teacher.choose("Carries stand", "under-answer");

@@ -56,6 +56,14 @@ class SetJourneyTest {
             page.waitForCondition(() -> questions(page).size() == 5);
             teacher.press("Undo");
             page.waitForCondition(() -> questions(page).size() == 6);
+            // A story tells its numbers, and goes where they go.
+            teacher.more("question 4", "Tell a story with question 4");
+            page.getByLabel("Story of question 4").waitFor();
+            String fourth = questions(page).get(3);
+            assertThat(page.getByLabel("Story of question 4").inputValue()).contains(fourth.split(" ")[0]);
+            teacher.press("Other numbers for question 4");
+            page.waitForCondition(() -> !questions(page).get(3).equals(fourth));
+            assertThat(page.getByLabel("Story of question 4").count()).isZero();
             teacher.see("✓ saved");
             List<String> kept = questions(page);
             page.reload();

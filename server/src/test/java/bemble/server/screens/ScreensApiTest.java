@@ -120,6 +120,9 @@ class ScreensApiTest {
         assertThat(child.get("/api/in").json().get("own").get("questions").get(0).get("begun").asBoolean())
                 .as("kept over a reload").isTrue();
         child.post("/api/in/hand-in", Map.of());
+        Patience.until(() -> child.get("/api/in").json().get("own").has("says"));
+        assertThat(child.get("/api/in").json().get("own").get("says").asString()).as("counted from their own answers")
+                .matches("(1 of \\d+ is right|You worked at 1 of \\d+ questions).*");
         JsonNode answers = taken(session, each -> !each.isEmpty());
         assertThat(answers.get(0).get("given").asString()).isEqualTo("9");
         assertThat(answers.get(0).get("verdict").asString()).isEqualTo("wrong");

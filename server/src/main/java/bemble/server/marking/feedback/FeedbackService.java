@@ -46,22 +46,24 @@ public class FeedbackService {
     /** What each child is told who was there and answered, in the order of the class. */
     public List<ToChild> of(TeacherId teacherId, MarkingId markingId) {
         OpenPile open = piles.open(teacherId, markingId);
-        Map<PupilId, String> own =
-                mapper.of(markingId).stream().collect(Collectors.toMap(OwnWords::pupilId, OwnWords::words));
-        List<ToChild> all = new ArrayList<>();
-        for (Pupil pupil : open.schoolClass().pupils()) {
-            String words = own.getOrDefault(pupil.id(), made(open, pupil.id()));
-            if (!words.isEmpty()) {
-                all.add(new ToChild(pupil, words, own.containsKey(pupil.id())));
-            }
-        }
-        return all;
+        Map<PupilId, String> own = own(markingId);
+        return open.schoolClass().pupils().stream().map(pupil -> toChild(open, pupil, own))
+                .filter(each -> !each.words().isEmpty()).toList();
     }
 
     /** What one child is told; empty where nothing is. */
     public String to(TeacherId teacherId, MarkingId markingId, PupilId pupilId) {
-        return of(teacherId, markingId).stream().filter(each -> each.pupil().id().equals(pupilId)).map(ToChild::words)
-                .findFirst().orElse("");
+        OpenPile open = piles.open(teacherId, markingId);
+        return toChild(open, open.pupil(pupilId), own(markingId)).words();
+    }
+
+    private Map<PupilId, String> own(MarkingId markingId) {
+        return mapper.of(markingId).stream().collect(Collectors.toMap(OwnWords::pupilId, OwnWords::words));
+    }
+
+    private static ToChild toChild(OpenPile open, Pupil pupil, Map<PupilId, String> own) {
+        String words = own.get(pupil.id());
+        return words == null ? new ToChild(pupil, made(open, pupil.id()), false) : new ToChild(pupil, words, true);
     }
 
     private static String made(OpenPile open, PupilId pupilId) {
