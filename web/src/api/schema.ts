@@ -3439,6 +3439,8 @@ export interface components {
             sentences: boolean;
             /** @description whether filled pages can be read from a picture; left out where nobody has said so */
             toBeRead?: boolean;
+            /** @description whether there are lines to tell each question in words; left out where nobody has said so */
+            explain?: boolean;
         };
         /** @enum {string} */
         Operation: "addition" | "subtraction" | "multiplication" | "division" | "square-root";

@@ -66,6 +66,11 @@ export function LayoutForm({ layout, onChange }: Props) {
             onChange={(checked) => set({ [name]: checked })}
           />
         ))}
+        <Tick
+          label="Lines to explain it in words"
+          checked={layout.explain ?? false}
+          onChange={(explain) => set({ explain })}
+        />
         {canBeRead(layout) ? (
           <Tick
             label="To be read by a scanner when filled"

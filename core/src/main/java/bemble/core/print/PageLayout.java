@@ -14,9 +14,10 @@ import bemble.core.problem.Refusal;
  * @param largePrint larger squares and letters
  * @param sentences whether worked answers come with what is said
  * @param toBeRead whether the filled pages can be read from a picture: they have marks in their corners and a code
+ * @param explain whether there are lines under each question to tell it in words
  */
 public record PageLayout(PaperSize paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
-        boolean nameLine, boolean largePrint, boolean sentences, boolean toBeRead) {
+        boolean nameLine, boolean largePrint, boolean sentences, boolean toBeRead, boolean explain) {
     public static final PageLayout USUAL = new PageLayout(PaperSize.A4, 2, 7, true, false, false, true, false, false);
 
     private static final double LARGER = 1.5;
@@ -40,6 +41,12 @@ public record PageLayout(PaperSize paper, int columns, int square, boolean setOu
     public PageLayout(PaperSize paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
             boolean nameLine, boolean largePrint, boolean sentences) {
         this(paper, columns, square, setOut, carryBoxes, checkRow, nameLine, largePrint, sentences, false);
+    }
+
+    /** One without lines to explain on. */
+    public PageLayout(PaperSize paper, int columns, int square, boolean setOut, boolean carryBoxes, boolean checkRow,
+            boolean nameLine, boolean largePrint, boolean sentences, boolean toBeRead) {
+        this(paper, columns, square, setOut, carryBoxes, checkRow, nameLine, largePrint, sentences, toBeRead, false);
     }
 
     /** Whether pages so laid out can be read: a figure needs its room, and the marks a page that is not cut. */

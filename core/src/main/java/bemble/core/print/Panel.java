@@ -1,6 +1,7 @@
 package bemble.core.print;
 
 import bemble.core.scan.ReadField;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -15,6 +16,13 @@ record Panel(double width, double height, List<Ink> inks, List<ReadField> fields
 
     Panel reading(ReadField field) {
         return new Panel(width, height, inks, List.of(field));
+    }
+
+    /** This one with another under it, kept on one page. */
+    Panel over(Panel below) {
+        List<Ink> both = new ArrayList<>(inks);
+        both.addAll(below.at(0, height));
+        return new Panel(Math.max(width, below.width), height + below.height, both, fields);
     }
 
     List<ReadField> fieldsAt(double x, double y) {

@@ -57,7 +57,8 @@ class PrintTest {
                 new PageLayout(PaperSize.TWO_A5, 1, 10, true, false, false, true, true, true),
                 new PageLayout(PaperSize.A4, 3, 10, false, true, true, true, true, false),
                 new PageLayout(PaperSize.A4, 2, 7, true, true, true, true, false, false, true),
-                new PageLayout(PaperSize.LETTER, 1, 10, true, false, false, true, false, false, true))
+                new PageLayout(PaperSize.A4, 3, 5, true, true, true, true, true, false, false, true),
+                new PageLayout(PaperSize.LETTER, 1, 10, true, false, false, true, false, false, true, true))
                 .flatMap(layout -> Stream.of(PrintKind.values()).map(kind -> Arguments.of(layout, kind)));
     }
 
@@ -180,6 +181,17 @@ class PrintTest {
         assertThat(lines(with, "456 + 789") - lines(without, "456 + 789")).as("two boxes of four lines").isEqualTo(8);
         assertThat(lines(with, "412 + 113") - lines(without, "412 + 113")).isEqualTo(8);
         assertThat(lines(with, "512 - 113")).as("no carries in a subtraction").isEqualTo(lines(without, "512 - 113"));
+    }
+
+    @Test
+    void linesToExplainStandUnderWhatIsDoneAloneWithTheClassesWords() {
+        PageLayout plain = PageLayout.USUAL;
+        PageLayout explain = new PageLayout(PaperSize.A4, 2, 7, true, false, false, true, false, false, false, true);
+        assertThat(lines(explain, "456 + 789") - lines(plain, "456 + 789")).isEqualTo(3);
+        assertThat(texts(explain, PrintKind.QUESTIONS, LessonPart.ALONE, "58 + 67"))
+                .contains("In words, with: ones, tens, carry");
+        assertThat(String.join(" ", texts(explain, PrintKind.ANSWERS, LessonPart.ALONE, "58 + 67")))
+                .doesNotContain("In words");
     }
 
     private static long lines(PageLayout layout, String problem) {

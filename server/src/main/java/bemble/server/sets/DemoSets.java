@@ -22,7 +22,7 @@ import org.springframework.stereotype.Component;
 class DemoSets implements ApplicationRunner {
     private static final long SEED = 17;
     private static final SetContent.LayoutChoice LAYOUT =
-            new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, false, null);
+            new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, false, null, null);
 
     private final DemoTeacher demo;
     private final SetService sets;

@@ -57,6 +57,7 @@ public record SetContent(
      * How the set is printed.
      *
      * @param toBeRead whether filled pages can be read from a picture; left out where nobody has said so
+     * @param explain whether there are lines to tell each question in words; left out where nobody has said so
      */
     public record LayoutChoice(
             @NotNull(message = "Say which paper.") String paper,
@@ -68,7 +69,8 @@ public record SetContent(
             @NotNull(message = "Say whether there are lines for name and date.") Boolean nameLine,
             @NotNull(message = "Say whether it is large print.") Boolean largePrint,
             @NotNull(message = "Say whether worked answers have sentences.") Boolean sentences,
-            @Nullable Boolean toBeRead) {
+            @Nullable Boolean toBeRead,
+            @Nullable Boolean explain) {
         /** Where nothing was said, pages can be read if they can be at all. */
         boolean isToBeRead() {
             return toBeRead == null ? PageLayout.canBeRead(PaperSize.of(paper), square, setOut) : toBeRead;

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sets")
 class SetFileController {
     private static final SetContent.LayoutChoice USUAL_LAYOUT =
-            new SetContent.LayoutChoice("a4", 2, 7, true, false, false, true, false, false, null);
+            new SetContent.LayoutChoice("a4", 2, 7, true, false, false, true, false, false, null, null);
 
     private final SetService sets;
     private final SetFile file;

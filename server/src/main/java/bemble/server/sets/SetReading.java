@@ -93,7 +93,7 @@ public final class SetReading {
         SetContent.LayoutChoice choice = content.layout();
         return new PageLayout(PaperSize.of(choice.paper()), choice.columns(), choice.square(), choice.setOut(),
                 choice.carryBoxes(), choice.checkRow(), choice.nameLine(), choice.largePrint(), choice.sentences(),
-                choice.isToBeRead());
+                choice.isToBeRead(), Boolean.TRUE.equals(choice.explain()));
     }
 
     public static PrintOrder print(SetContent content, String code, HouseStyle style, PrintKind kind) {

@@ -85,7 +85,7 @@ public class PrintedSheets {
         List<SetContent.SetQuestion> questions = problems.stream()
                 .map(problem -> new SetContent.SetQuestion(problem.text(), "", "alone")).toList();
         SetContent.LayoutChoice layout =
-                new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true, null);
+                new SetContent.LayoutChoice("a4", 2, 7, true, true, false, true, false, true, null, null);
         return sets.add(teacherId,
                 new SetContent(title.substring(0, Math.min(Limits.TITLE_LETTERS, title.length())), tag, operation, null,
                         null, 1L, null, questions, layout))
