@@ -40,7 +40,7 @@ export function BackgroundScreen() {
             <th scope="col">What it does</th>
             <th scope="col">Now</th>
             <th scope="col">Waiting</th>
-            <th scope="col">Done since the start</th>
+            <th scope="col">Done</th>
           </tr>
         </thead>
         <tbody>

@@ -113,6 +113,7 @@ export function Spine(props: { teacher: string }) {
           sx={{
             color: '#dfe4ee',
             p: 0,
+            ml: { xs: 1.5, sm: 0 },
             fontSize: 14,
             fontWeight: 400,
             textDecoration: 'underline',
