@@ -7,7 +7,6 @@ import bemble.core.problem.Problem;
 import bemble.core.scan.ReadField;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
-import bemble.core.words.Words;
 import bemble.core.working.CueKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
@@ -24,7 +23,6 @@ final class QuestionPanel {
     /** Squares left empty round what is set out, for carries and figures that come in front. */
     private static final int ROOM = 1;
     private static final int CHECK_ROWS = 3;
-    private static final int LINES_TO_EXPLAIN = 3;
     /** The side of the smallest squares that are read, in millimetres. */
     private static final double LEAST_READ = 6;
     private static final Set<Role> GIVEN = EnumSet.of(Role.GIVEN, Role.PADDING, Role.FRAME);
@@ -60,34 +58,7 @@ final class QuestionPanel {
         Problem problem = question.problem();
         Panel asked = order.isToBeRead() && ReadableQuestion.isReadable(problem) ? readable(question)
                 : order.layout().setOut() ? squared(question, 1) : sideBySide(question);
-        return order.layout().explain() ? asked.over(explained(problem)) : asked;
-    }
-
-    /** Lines to tell it in words, with words that help. */
-    private Panel explained(Problem problem) {
-        double small = letter * 0.8;
-        List<Ink> inks = new ArrayList<>();
-        double foot = 0;
-        for (String line : Letters.lines("In words, with: " + String.join(", ", toUse(problem)), small, room)) {
-            foot += letter;
-            inks.add(new Ink.Text(0, foot - letter + small, small, Align.START, false, line));
-        }
-        for (int i = 0; i < LINES_TO_EXPLAIN; i++) {
-            foot += letter * 1.7;
-            inks.add(new Ink.Line(0, foot, room, foot, 0.2));
-        }
-        return new Panel(room, foot + GAP, inks);
-    }
-
-    private List<String> toUse(Problem problem) {
-        Words words = new Words(order.style());
-        return switch (problem.operation()) {
-            case ADDITION -> List.of(words.places(0), words.places(1), words.carry());
-            case SUBTRACTION -> List.of("enough", words.exchange(), "left");
-            case MULTIPLICATION -> List.of("times", words.carry(), "row");
-            case DIVISION -> List.of(order.style().measuresOut() ? "how many times" : "share out", "each", "left over");
-            case SQUARE_ROOT -> List.of("pair", "double", "fits");
-        };
+        return order.layout().explain() ? asked.over(LinesToExplain.of(problem, order.style(), room, letter)) : asked;
     }
 
     private String written(Problem problem) {
