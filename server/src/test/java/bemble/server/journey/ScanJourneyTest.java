@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -73,7 +74,8 @@ class ScanJourneyTest {
     }
 
     private static int waiting(Page page) {
-        Locator told = asked(page).getByText("to look at");
-        return told.count() == 0 ? 0 : Integer.parseInt(told.first().innerText().split(" ")[0]);
+        // Read in one look: the form may be gone between a count and a reading.
+        List<String> told = asked(page).getByText("to look at").allInnerTexts();
+        return told.isEmpty() ? 0 : Integer.parseInt(told.get(0).split(" ")[0]);
     }
 }
