@@ -35,7 +35,6 @@ import { BackgroundScreen } from './BackgroundScreen';
 import { Spine } from './Spine';
 import { StillShown } from './StillShown';
 import { Trouble } from './Trouble';
-
 import { ink } from './theme';
 import { useFocusKept, usePageTitle } from './useFocusKept';
 

@@ -62,8 +62,11 @@ export function useBoard(
     }
   }
 
+  const isAsked = (step: BoardStep | undefined) =>
+    isDecided(step, asking) || askedOf(step, worked.sheet.marks, asking).length > 0;
+
   const forward = () => {
-    if ((asked.length > 0 || isDecided(next, asking)) && !waiting) {
+    if (isAsked(next) && !waiting) {
       setWaiting(true);
     } else if (current < steps.length) {
       goTo(current + 1);
@@ -86,11 +89,7 @@ export function useBoard(
       first--;
     }
     goTo(first - 1);
-    setWaiting(
-      first > 1 &&
-        (isDecided(steps[first - 1], asking) ||
-          askedOf(steps[first - 1], worked.sheet.marks, asking).length > 0),
-    );
+    setWaiting(first > 1 && isAsked(steps[first - 1]));
   };
   const back = () => (waiting ? goTo(current) : goTo(current - 1));
   const answer = (digit: string) => {

@@ -50,9 +50,7 @@ public record ChoiceExample(Choice<?> choice, String problem, String says, List<
     }
 
     private static List<SheetMark> standing(Worked worked, int step) {
-        return worked.sheet().marks().stream().filter(mark -> mark.step() <= step).filter(mark -> {
-            Integer until = mark.until();
-            return until == null || until > step;
-        }).filter(mark -> mark.kind() != MarkKind.WASH || mark.row() == mark.lastRow()).toList();
+        return worked.sheet().marks().stream().filter(mark -> mark.standsAfter(step))
+                .filter(mark -> mark.kind() != MarkKind.WASH || mark.row() == mark.lastRow()).toList();
     }
 }

@@ -1,5 +1,7 @@
 package bemble.core.print;
 
+import java.util.List;
+
 /** One thing printed on a page; all measures in millimetres from the upper left. */
 public sealed interface Ink {
     /** The same drawn {@code scale} times as large, and then moved. */
@@ -11,6 +13,12 @@ public sealed interface Ink {
         public Ink placed(double scale, double right, double down) {
             return new Line(x1 * scale + right, y1 * scale + down, x2 * scale + right, y2 * scale + down, width);
         }
+    }
+
+    /** Four lines round an area. */
+    static List<Ink> box(double left, double top, double right, double bottom, double width) {
+        return List.of(new Line(left, top, right, top, width), new Line(right, top, right, bottom, width),
+                new Line(right, bottom, left, bottom, width), new Line(left, bottom, left, top, width));
     }
 
     /** A bent line from one point to another, drawn towards a third. */

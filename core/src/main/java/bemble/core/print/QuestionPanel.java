@@ -175,8 +175,7 @@ final class QuestionPanel {
         grid.grid(columns, rows);
         SheetInk sheet = new SheetInk(ROOM * square, head.height(), square);
         int last = lastStep(worked);
-        worked.sheet().marks().stream().filter(mark -> mark.step() <= last)
-                .filter(mark -> mark.until() == null || mark.until() > last).forEach(sheet::mark);
+        worked.sheet().marks().stream().filter(mark -> mark.standsAfter(last)).forEach(sheet::mark);
         grid.inks().addAll(sheet.inks());
         List<Panel> panels = new ArrayList<>(List.of(stacked(head, grid, rows * square)));
         if (order.layout().sentences()) {

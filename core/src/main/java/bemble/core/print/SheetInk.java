@@ -46,10 +46,7 @@ final class SheetInk {
     void carryBox(int column, int row) {
         double x = column + 0.25;
         double y = row + 0.3;
-        line(x, y, x + 0.5, y, FINE * 1.6);
-        line(x + 0.5, y, x + 0.5, y + 0.6, FINE * 1.6);
-        line(x + 0.5, y + 0.6, x, y + 0.6, FINE * 1.6);
-        line(x, y + 0.6, x, y, FINE * 1.6);
+        box(x, y, x + 0.5, y + 0.6, FINE * 1.6);
     }
 
     void mark(SheetMark laid) {
@@ -97,14 +94,7 @@ final class SheetInk {
 
     private void frame(SheetMark laid) {
         double inset = MarkGeometry.FRAME_INSET;
-        double left = laid.column() + inset;
-        double right = laid.lastColumn() + 1 - inset;
-        double top = laid.row() + inset;
-        double bottom = laid.row() + 1 - inset;
-        line(left, top, right, top, FIRM);
-        line(right, top, right, bottom, FIRM);
-        line(right, bottom, left, bottom, FIRM);
-        line(left, bottom, left, top, FIRM);
+        box(laid.column() + inset, laid.row() + inset, laid.lastColumn() + 1 - inset, laid.row() + 1 - inset, FIRM);
     }
 
     private void ring(SheetMark laid) {
@@ -155,6 +145,10 @@ final class SheetInk {
 
     private void line(double x1, double y1, double x2, double y2, double width) {
         inks.add(new Ink.Line(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width));
+    }
+
+    private void box(double x1, double y1, double x2, double y2, double width) {
+        inks.addAll(Ink.box(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width));
     }
 
     private void bend(double x1, double y1, double towardsX, double towardsY, double x2, double y2) {

@@ -24,17 +24,14 @@ record SheetView(List<SheetMark> marks, Area area) {
         return new SheetView(marks, around(marks));
     }
 
-    /** The same, as large as the sheet is at its largest up to another step: several views lie in the same squares. */
-    static SheetView after(Worked worked, int step, int largest) {
-        return new SheetView(visible(worked, step), around(visible(worked, largest)));
+    /** The same in an area of another view: several views lie in the same squares. */
+    static SheetView after(Worked worked, int step, Area area) {
+        return new SheetView(visible(worked, step), area);
     }
 
     private static List<SheetMark> visible(Worked worked, int step) {
-        return worked.sheet().marks().stream().filter(mark -> mark.step() <= step && mark.kind() != MarkKind.WASH)
-                .filter(mark -> {
-                    Integer until = mark.until();
-                    return until == null || until > step;
-                }).toList();
+        return worked.sheet().marks().stream().filter(mark -> mark.standsAfter(step) && mark.kind() != MarkKind.WASH)
+                .toList();
     }
 
     private static Area around(List<SheetMark> marks) {

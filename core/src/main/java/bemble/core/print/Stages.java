@@ -31,6 +31,8 @@ public final class Stages {
 
     private final Worked worked;
     private final List<Step> stages;
+    /** What of the sheet is drawn: all that stands there after the last stage. */
+    private final SheetView.Area area;
     private final int across;
     private final double cellWidth;
     private final double cellHeight;
@@ -39,6 +41,7 @@ public final class Stages {
         this.worked = worked;
         List<Step> steps = worked.working().steps().stream().filter(step -> step.part() == Part.WORK).toList();
         this.stages = chosen(steps);
+        this.area = SheetView.after(worked, stages.get(stages.size() - 1).n()).area();
         this.across = stages.size() > 6 ? 3 : 2;
         int down = (stages.size() + across - 1) / across;
         this.cellWidth = (PaperSize.A4.width() - 2 * MARGIN - (across - 1) * GAP) / across;
@@ -84,14 +87,14 @@ public final class Stages {
 
     private List<Ink> cell(int which, boolean told) {
         List<Ink> inks = new ArrayList<>();
-        box(0, 0, cellWidth, cellHeight, FINE, inks);
+        inks.addAll(Ink.box(0, 0, cellWidth, cellHeight, FINE));
         Step step = stages.get(which);
         double foot = CORNER + LETTER;
         if (told) {
             inks.add(new Ink.Text(CORNER, foot, LETTER, Align.START, true,
                     (which + 1) + "  " + step.spoken().title()));
         } else {
-            box(CORNER, CORNER, CORNER + 2 * LETTER, CORNER + 2 * LETTER, FINE, inks);
+            inks.addAll(Ink.box(CORNER, CORNER, CORNER + 2 * LETTER, CORNER + 2 * LETTER, FINE));
         }
         double small = LETTER * 0.8;
         List<String> says = told ? Letters.lines(step.spoken().say(), small, cellWidth - 2 * CORNER) : List.of();
@@ -108,8 +111,7 @@ public final class Stages {
 
     /** The paper in the middle of its cell; all papers lie in squares of one size. */
     private void paper(int which, double top, double high, boolean marked, List<Ink> inks) {
-        SheetView view = SheetView.after(worked, stages.get(which).n(), stages.get(stages.size() - 1).n());
-        SheetView.Area area = view.area();
+        SheetView view = SheetView.after(worked, stages.get(which).n(), area);
         double side = Math.min(LARGEST_SQUARE,
                 Math.min((cellWidth - 2 * CORNER) / area.columns(), high / area.rows()));
         Panel panel = view.draw(side);
@@ -123,15 +125,8 @@ public final class Stages {
             if (mark.step() > before && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)) {
                 double x = left + (mark.column() - area.column()) * side;
                 double y = top + (mark.row() - area.row()) * side;
-                box(x, y, x + (mark.lastColumn() - mark.column() + 1) * side, y + side, NEW, inks);
+                inks.addAll(Ink.box(x, y, x + (mark.lastColumn() - mark.column() + 1) * side, y + side, NEW));
             }
         }
-    }
-
-    private static void box(double left, double top, double right, double bottom, double width, List<Ink> inks) {
-        inks.add(new Ink.Line(left, top, right, top, width));
-        inks.add(new Ink.Line(right, top, right, bottom, width));
-        inks.add(new Ink.Line(right, bottom, left, bottom, width));
-        inks.add(new Ink.Line(left, bottom, left, top, width));
     }
 }

@@ -36,6 +36,12 @@ public record SheetMark(Mark mark, int row, int column, @Nullable Integer toRow,
         return mark.until();
     }
 
+    /** Whether it stands on the paper once that step is written. */
+    public boolean standsAfter(int step) {
+        Integer until = until();
+        return step() <= step && (until == null || until > step);
+    }
+
     public MarkKind kind() {
         return mark.kind();
     }

@@ -95,7 +95,7 @@ class PilePages {
         Map<PupilId, Strip> wrong = followUp.strips(teacherId, id).stream()
                 .collect(Collectors.toMap(strip -> strip.pupil().id(), strip -> strip));
         List<Part> parts = new ArrayList<>();
-        for (ToChild child : feedback.of(teacherId, id)) {
+        for (ToChild child : feedback.of(open)) {
             Strip strip = wrong.get(child.pupil().id());
             parts.add(strip == null ? new CutStrip(child.pupil().name(), child.words(), null, null, null, open.style())
                     : new CutStrip(child.pupil().name(), child.words(), strip.own(), strip.slip(), strip.telling(),

@@ -5,7 +5,6 @@ import bemble.core.print.Page;
 import bemble.server.web.Download;
 import java.util.List;
 import java.util.stream.Collectors;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
 /**
@@ -31,7 +30,6 @@ public record Report(String title, List<Page> pages) {
      */
     public ResponseEntity<byte[]> pdf(String name, boolean inline) {
         byte[] file = PdfWriter.write(title, pages, () -> {});
-        return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
-                : Download.of(name, MediaType.APPLICATION_PDF_VALUE, file);
+        return Download.pdf(name, file, inline);
     }
 }

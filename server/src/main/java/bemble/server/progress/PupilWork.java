@@ -29,6 +29,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** One pupil's answers, sorted by rung, with where they stand. */
@@ -159,8 +160,16 @@ public final class PupilWork {
 
     /** The latest answer that is put down to a slip, which is one of those seen. */
     Answer latestWith(KnownSlip slip) {
-        return answers.stream().filter(answer -> knownSlip(answer).filter(slip::equals).isPresent())
-                .reduce((one, other) -> other).orElseThrow();
+        return allWith(slip).reduce((one, other) -> other).orElseThrow();
+    }
+
+    /** How many answers are put down to a slip. */
+    public long times(KnownSlip slip) {
+        return allWith(slip).count();
+    }
+
+    private Stream<Answer> allWith(KnownSlip slip) {
+        return answers.stream().filter(answer -> knownSlip(answer).filter(slip::equals).isPresent());
     }
 
     /** Of a slip that was seen. */

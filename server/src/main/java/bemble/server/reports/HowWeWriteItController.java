@@ -79,8 +79,7 @@ class HowWeWriteItController {
             @RequestParam @Size(max = Limits.EXAMPLE_LETTERS, message = TOO_LONG) String problem,
             @RequestParam(defaultValue = "false") boolean inline) {
         byte[] file = PdfWriter.write("How we write it", pages(teacher, problem), () -> {});
-        return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
-                : Download.of("bemble-how-we-write-it.pdf", MediaType.APPLICATION_PDF_VALUE, file);
+        return Download.pdf("bemble-how-we-write-it.pdf", file, inline);
     }
 
     private List<Page> pages(SignedIn teacher, String problem) {

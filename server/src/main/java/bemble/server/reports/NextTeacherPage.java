@@ -126,20 +126,14 @@ final class NextTeacherPage {
     }
 
     private static List<SlipSeen> current(PupilWork pupil) {
-        return pupil.slips().stream().filter(seen -> !seen.history().fading() && times(pupil, seen) >= LEAST_SEEN)
+        return pupil.slips().stream().filter(seen -> !seen.history().fading() && pupil.times(seen.slip()) >= LEAST_SEEN)
                 .toList();
-    }
-
-    private static long times(PupilWork pupil, SlipSeen seen) {
-        return pupil.answers().stream()
-                .filter(answer -> pupil.knownSlip(answer).filter(seen.slip()::equals).isPresent())
-                .count();
     }
 
     private Optional<Section> over() {
         Section section = Section.headed("What was there, and is over or fades");
         pupils.forEach(pupil -> pupil.slips().stream()
-                .filter(seen -> seen.history().fading() && times(pupil, seen) >= LEAST_SEEN)
+                .filter(seen -> seen.history().fading() && pupil.times(seen.slip()) >= LEAST_SEEN)
                 .forEach(seen -> section.add(new Row(List.of(pupil.pupil().name() + ": " + seen.slip().name(),
                         seen.history().say()), CELLS))));
         return section.parts().isEmpty() ? Optional.empty() : Optional.of(section);

@@ -102,8 +102,7 @@ class PrintedToReadController {
             throw new Missing(schoolClass.name() + " has no pupils yet. Type their names first.");
         }
         byte[] file = PdfWriter.write(sheet.code() + " for " + schoolClass.name(), pages, () -> {});
-        return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
-                : Download.of("bemble-" + sheet.code() + "-class.pdf", MediaType.APPLICATION_PDF_VALUE, file);
+        return Download.pdf("bemble-" + sheet.code() + "-class.pdf", file, inline);
     }
 
     private ReadableSheet sheet(SignedIn teacher, String code) {

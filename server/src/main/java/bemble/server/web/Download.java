@@ -15,4 +15,14 @@ public final class Download {
                         ContentDisposition.attachment().filename(name).build().toString())
                 .body(body);
     }
+
+    /**
+     * A PDF.
+     *
+     * @param inline to be looked at or printed at once, instead of kept as a file of that name
+     */
+    public static ResponseEntity<byte[]> pdf(String name, byte[] file, boolean inline) {
+        return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
+                : of(name, MediaType.APPLICATION_PDF_VALUE, file);
+    }
 }

@@ -60,7 +60,6 @@ class WorkedPicturesController {
         Worked worked = Worked.from(new WorkOrder(ProblemText.read(problem, 0, style.point().punctuation()), method,
                 style, null));
         byte[] file = PdfWriter.write("Step by step", Stages.pages(worked), () -> {});
-        return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
-                : Download.of("bemble-step-by-step.pdf", MediaType.APPLICATION_PDF_VALUE, file);
+        return Download.pdf("bemble-step-by-step.pdf", file, inline);
     }
 }

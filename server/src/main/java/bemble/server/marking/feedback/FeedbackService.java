@@ -45,8 +45,12 @@ public class FeedbackService {
 
     /** What each child is told who was there and answered, in the order of the class. */
     public List<ToChild> of(TeacherId teacherId, MarkingId markingId) {
-        OpenPile open = piles.open(teacherId, markingId);
-        Map<PupilId, String> own = own(markingId);
+        return of(piles.open(teacherId, markingId));
+    }
+
+    /** The same of a pile that is open. */
+    public List<ToChild> of(OpenPile open) {
+        Map<PupilId, String> own = own(open.stored().id());
         return open.schoolClass().pupils().stream().map(pupil -> toChild(open, pupil, own))
                 .filter(each -> !each.words().isEmpty()).toList();
     }

@@ -16,7 +16,6 @@ import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.OffsetDateTime;
 import java.util.List;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -98,8 +97,7 @@ class PrintController {
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn teacher, @PathVariable String code,
             @PathVariable String kind, @RequestParam(defaultValue = "false") boolean inline) throws IOException {
         byte[] file = prints.pdf(prints.find(teacher.id(), code), PrintKind.of(kind));
-        return inline ? ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(file)
-                : Download.of("bemble-" + code + "-" + kind + ".pdf", "application/pdf", file);
+        return Download.pdf("bemble-" + code + "-" + kind + ".pdf", file, inline);
     }
 
     /** A page of a print as SVG. */
