@@ -3485,8 +3485,10 @@ export interface components {
             operands: string[];
             /** Format: int32 */
             decimals: number;
-            /** @description the problem as it is typed */
+            /** @description the problem as it is kept, numbers with a point */
             text: string;
+            /** @description the problem as it is written in the house style of whoever looks */
+            written: string;
             answer: string;
             /** @description what stands between the two, = or ≈ */
             answerSign: string;
@@ -3919,12 +3921,27 @@ export interface components {
             does: string;
             /** Format: int32 */
             minutes: number;
-            problems: string[];
+            problems: components["schemas"]["WrittenProblem"][];
             /** @description the slip its working is written with, or null */
             slip?: string;
             /** @description what somebody does who makes it, in a sentence; empty without one */
             mistake: string;
             skipped: boolean;
+        };
+        /** @description A kept problem: what it is, and how it is shown to whoever looks. */
+        WrittenProblem: {
+            operation: components["schemas"]["Operation"];
+            /** @description in plain digits with a point; with the operation and the decimals they say which problem it is */
+            operands: string[];
+            /**
+             * Format: int32
+             * @description how many a root is worked to
+             */
+            decimals: number;
+            /** @description the line that is kept, numbers with a point */
+            text: string;
+            /** @description the line as it is written in the house style of whoever looks */
+            written: string;
         };
         /** @description A class as it shall be. */
         ChangedClass: {
@@ -4195,6 +4212,8 @@ export interface components {
             slip?: string;
             /** @description the name of a second slip, made beside the first */
             with?: string;
+            /** @description the point that the problem was typed with, as the style chooses it, where it is another than the style's */
+            typedPoint?: string;
         };
         /** @description A working of which a picture is wanted. */
         PictureRequest: {
@@ -4243,7 +4262,10 @@ export interface components {
         /** @description The check with the sums worked for it. */
         CheckView: {
             kind: string;
+            /** @description what is compared, numbers with a point */
             statement: string;
+            /** @description the statement as it is written in the style it was worked in */
+            written: string;
             expected: string;
             actual: string;
             holds: boolean;
@@ -4368,7 +4390,10 @@ export interface components {
         };
         /** @description A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
         WorkResponse: {
+            /** @description the problem as it is kept, numbers with a point */
             problem: string;
+            /** @description the problem as it is written in the style it was worked in */
+            written: string;
             operation: components["schemas"]["Operation"];
             operands: string[];
             /** Format: int32 */
@@ -5535,6 +5560,7 @@ export interface components {
             className: string;
             rungs: string[];
         };
+        /** @description The last problem that was worked, as it is written in the teacher's house style. */
         LastProblem: {
             problem: string;
             answer: string;

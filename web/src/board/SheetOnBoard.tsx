@@ -1,6 +1,5 @@
 import { Box } from '@mui/material';
 import { digits, ink } from '../app/theme';
-import { useInStyle } from '../paper/inStyle';
 import { LessonCorner } from './LessonCorner';
 import { useBoardKeys } from './useBoardKeys';
 import type { Lesson } from './useLesson';
@@ -9,7 +8,6 @@ type Props = { lesson: Lesson; sheet: string[]; onLeave: () => void };
 
 /** What everybody does alone, large, for as long as it takes. */
 export function SheetOnBoard({ lesson, sheet, onLeave }: Props) {
-  const written = useInStyle();
   useBoardKeys(
     {
       ArrowRight: lesson.next,
@@ -64,7 +62,7 @@ export function SheetOnBoard({ lesson, sheet, onLeave }: Props) {
             >
               {index + 1}
             </Box>
-            {written(problem)}
+            {problem}
           </Box>
         ))}
       </Box>

@@ -4,7 +4,6 @@ import type { Schemas } from '../api/client';
 import { Trouble } from '../app/Trouble';
 import { useChangeLesson, useLessonPlan, type Lesson, type Stage } from '../lesson/lessons';
 import { LessonOnBoard } from './LessonOnBoard';
-import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
 import type { Reached } from './subject';
 import type { Item } from './useLesson';
@@ -15,9 +14,9 @@ type Style = Schemas['StyleView']['chosen'];
 function onBoard({ kind, name, does, minutes, problems, slip }: Stage, style: Style | undefined): Item[] {
   const part = { kind, name, does, minutes };
   return kind === 'alone'
-    ? [{ part, sheet: problems }]
-    : problems.map((problem) => {
-        const work = { problem: inStyle(problem, style), style };
+    ? [{ part, sheet: problems.map(({ written }) => written) }]
+    : problems.map(({ operation, operands, decimals }) => {
+        const work = { operation, operands, decimals, style };
         return { part, work: slip ? { ...work, slip } : work };
       });
 }
@@ -66,7 +65,7 @@ export function TaughtLesson({ source, at, back, reached }: Props) {
         onAdded: (kind, problem) =>
           change.mutate((stages) =>
             stages.map((stage) =>
-              stage.kind === kind && !stage.problems.includes(problem)
+              stage.kind === kind && !stage.problems.some(({ text }) => text === problem.text)
                 ? { ...stage, problems: [...stage.problems, problem] }
                 : stage,
             ),

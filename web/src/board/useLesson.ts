@@ -12,7 +12,7 @@ export type Item = { work?: Work; part?: Part; sheet?: string[] };
 
 /** What happens to a lesson that was set out before, to be kept. */
 export type Kept = {
-  onAdded: (kind: Part['kind'], problem: string) => void;
+  onAdded: (kind: Part['kind'], problem: Schemas['WrittenProblem']) => void;
   onSkipped: (kind: Part['kind']) => void;
 };
 
@@ -27,13 +27,13 @@ export function useLesson(begun: Item[], startAt: number, kept?: Kept) {
       ask(
         api.POST('/api/sets/another', { body: { work: work ?? {}, seed: Math.floor(Math.random() * 1e9) } }),
       ),
-    onSuccess: ({ operation, operands, decimals, text }) => {
+    onSuccess: ({ operation, operands, decimals, text, written }) => {
       const { method, style, check } = work ?? {};
       const like = { operation, operands, decimals, method, style, check, slip: work?.slip };
       setItems([...items.slice(0, at + 1), { ...item, work: like }, ...items.slice(at + 1)]);
       setAt(at + 1);
       if (item?.part) {
-        kept?.onAdded(item.part.kind, text);
+        kept?.onAdded(item.part.kind, { operation, operands, decimals, text, written });
       }
     },
   });
@@ -54,7 +54,7 @@ export function useLesson(begun: Item[], startAt: number, kept?: Kept) {
     sheet: item?.sheet,
     items,
     /** Tells this problem of the lesson from every other. */
-    key: `${at} of ${items.length} ${work?.problem ?? ''}`,
+    key: `${at} of ${items.length} ${work?.problem ?? work?.operands?.join(' ') ?? ''}`,
     at,
     count: items.length,
     next: () => setAt(Math.min(at + 1, items.length - 1)),

@@ -1,14 +1,12 @@
 import { Box, Button } from '@mui/material';
 import { Tick } from '../app/Tick';
 import { digits, ink } from '../app/theme';
-import { useInStyle } from '../paper/inStyle';
-import type { Stage } from './lessons';
+import type { Problem, Stage } from './lessons';
 
-type Props = { stage: Stage; onSkip: () => void; onWithout: (problem: string) => void; onBoard: () => void };
+type Props = { stage: Stage; onSkip: () => void; onWithout: (problem: Problem) => void; onBoard: () => void };
 
 /** A part of a lesson: what is done in it, with which numbers, and for how long. */
 export function StageRow({ stage, onSkip, onWithout, onBoard }: Props) {
-  const written = useInStyle();
   const { name, problems, skipped } = stage;
   const quiet = skipped ? { color: ink.faint } : undefined;
   return (
@@ -34,12 +32,12 @@ export function StageRow({ stage, onSkip, onWithout, onBoard }: Props) {
             sx={{ listStyle: 'none', p: 0, m: '4px 0 0', columnGap: 3, rowGap: 0.25, ...flow }}
           >
             {problems.map((problem) => (
-              <li key={problem}>
-                {written(problem)}
+              <li key={problem.text}>
+                {problem.written}
                 {problems.length > 1 && (
                   <Button
                     onClick={() => onWithout(problem)}
-                    aria-label={`Without ${written(problem)}`}
+                    aria-label={`Without ${problem.written}`}
                     sx={{ p: '0 6px', color: ink.faint }}
                   >
                     ×

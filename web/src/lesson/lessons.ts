@@ -5,6 +5,7 @@ import { useQuery } from '../app/useQuery';
 
 export type Lesson = Schemas['LessonView'];
 export type Stage = Schemas['StageView'];
+export type Problem = Schemas['WrittenProblem'];
 
 /** Where a lesson is found; `source` says what it is about. */
 export const lessonAt = (source: string) => `/lessons/${encodeURIComponent(source)}`;
@@ -28,7 +29,7 @@ const content = ({ stages, setId }: Lesson): Schemas['LessonContent'] => ({
   stages: stages.map(({ kind, minutes, problems, slip, skipped }) => ({
     kind,
     minutes,
-    problems,
+    problems: problems.map(({ text }) => text),
     slip,
     skipped,
   })),

@@ -3,7 +3,6 @@ import { useState, type FormEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { digits, ink } from '../app/theme';
-import { useInStyle } from './inStyle';
 import { useCalculator } from './useEstimate';
 
 type Props = {
@@ -15,12 +14,11 @@ type Props = {
 /** The check in symbols once it has been worked, where to look when it fails, and the calculator. */
 export function CheckPanel({ worked, done, onCheck }: Props) {
   const { check } = worked;
-  const written = useInStyle();
   return (
     <>
       {done ? (
         <>
-          <Box sx={{ font: `400 19px ${digits}`, overflowWrap: 'anywhere' }}>{written(check.statement)}</Box>
+          <Box sx={{ font: `400 19px ${digits}`, overflowWrap: 'anywhere' }}>{check.written}</Box>
           <Box sx={{ color: check.holds ? ink.right : ink.wrong, mt: 1 }}>
             {check.holds
               ? '✓ agrees, so the answer is probably right'
@@ -35,7 +33,7 @@ export function CheckPanel({ worked, done, onCheck }: Props) {
           </Button>
         </>
       )}
-      <Calculator problem={written(worked.problem)} />
+      <Calculator problem={worked.written} />
     </>
   );
 }

@@ -9,7 +9,6 @@ import type { BoardState } from '../board/subject';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { Cue } from '../style/Cue';
-import { inStyle } from './inStyle';
 import { BesidePaper } from './BesidePaper';
 import { BesidePicture } from './BesidePicture';
 import { CheckPanel } from './CheckPanel';
@@ -26,12 +25,11 @@ import { useWorked } from './usePaper';
 import { useStepKeys } from './useStepKeys';
 import { beyond, useSteps } from './useSteps';
 import { useWays } from './useWays';
-import { useWriting } from './useWriting';
+import { useWriting, type Typed } from './useWriting';
 import { WordsPanel } from './WordsPanel';
 import { WritingPanel } from './WritingPanel';
 
-type Props = {
-  typed: string;
+type Props = Typed & {
   /** The log's entry that is open again, written as it was. */
   opened?: Entry;
   style: Schemas['StyleView'];
@@ -51,13 +49,13 @@ const panels = [
 type Panel = (typeof panels)[number]['id'];
 
 /** One problem on paper. */
-export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
+export function Paper({ typed, typedPoint, opened, style, onBegin, startAt }: Props) {
   const roomy = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'), { noSsr: true });
   const [chosen, setPanel] = useState<Panel>();
   // Where there is little room the steps wait behind their tab.
   const panel = chosen ?? (roomy ? 'steps' : undefined);
   const [beside, setBeside] = useState('');
-  const writing = useWriting(typed, opened, style);
+  const writing = useWriting({ typed, typedPoint }, opened, style);
   const worked = useWorked(writing.work);
   const steps = useSteps(worked.data?.steps, startAt ?? (opened ? beyond : 1));
   const ways = useWays(worked.data?.operation);
@@ -75,6 +73,8 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
     }, []),
   );
   const { data } = worked;
+  // Typed with another point than is chosen now, it would be read as something else.
+  const line = typedPoint && typedPoint !== style.chosen.point ? (data?.written ?? typed) : typed;
   const toBoard = () => {
     const state: BoardState = {
       works: [writing.work],
@@ -85,7 +85,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
     navigate('/board', { state });
   };
   const toWrite = () => {
-    const asked = new URLSearchParams(opened ? { entry: String(opened.id) } : { problem: typed });
+    const asked = new URLSearchParams(opened ? { entry: String(opened.id) } : { problem: line });
     asked.set('method', data?.method ?? '');
     navigate(`/write?${asked}`);
   };
@@ -96,7 +96,9 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
   return (
     <Box sx={screen}>
       <PaperHead
-        line={<ProblemLine typed={typed} fault={worked.error} onBegin={onBegin} input={problemLine} />}
+        line={
+          <ProblemLine key={line} typed={line} fault={worked.error} onBegin={onBegin} input={problemLine} />
+        }
         ways={worked.isError ? undefined : ways}
         method={data?.method}
         onMethod={(id) => {
@@ -119,7 +121,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
               sheet={data.sheet}
               step={steps.current}
               lastOfWork={steps.lastOfWork}
-              name={`${inStyle(data.problem, style.chosen)}, step ${steps.current} of ${steps.count}`}
+              name={`${data.written}, step ${steps.current} of ${steps.count}`}
             />
             {besideLabel ? (
               <BesidePaper
@@ -146,7 +148,12 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
               onBoard={toBoard}
               onWrite={toWrite}
               more={
-                <PaperMore work={writing.work} problem={typed} method={data.method} step={steps.current} />
+                <PaperMore
+                  work={writing.work}
+                  problem={data.written}
+                  method={data.method}
+                  step={steps.current}
+                />
               }
             />
           </Box>
@@ -171,11 +178,7 @@ export function Paper({ typed, opened, style, onBegin, startAt }: Props) {
                   <CheckPanel worked={data} done={steps.current === steps.count} onCheck={toCheck} />
                 )}
                 {panel === 'words' && (
-                  <WordsPanel
-                    work={writing.work}
-                    problem={inStyle(data.problem, style.chosen)}
-                    logging={logging}
-                  />
+                  <WordsPanel work={writing.work} problem={data.written} logging={logging} />
                 )}
                 {panel === 'log' && <LogPanel logging={logging} finished={finished} />}
               </Box>

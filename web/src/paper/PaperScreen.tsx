@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
 import { useEntry } from '../log/useLog';
 import { Trouble } from '../app/Trouble';
@@ -13,10 +13,19 @@ export function PaperScreen() {
   const [search, setSearch] = useSearchParams();
   const entryId = search.get('entry');
   const problem = search.get('problem');
+  const typedPoint = search.get('point') ?? undefined;
   const opened = useEntry(entryId ? Number(entryId) : undefined);
   const style = useStyle();
-  const startAt = (useLocation().state as { step?: number } | null)?.step;
+  const location = useLocation();
+  const startAt = (location.state as { step?: number } | null)?.step;
   const [turn, setTurn] = useState(0);
+  const point = style.data?.chosen.point;
+  // The address says with which point it was typed, so that it stays the same problem whatever is chosen later.
+  useEffect(() => {
+    if (problem && !typedPoint && point) {
+      setSearch({ problem, point }, { replace: true, state: location.state as unknown });
+    }
+  }, [problem, typedPoint, point, setSearch, location.state]);
   const begin = (typed: string) => {
     setTurn(turn + 1);
     setSearch({ problem: typed });
@@ -49,6 +58,7 @@ export function PaperScreen() {
       <Paper
         key={`${turn} ${problem}`}
         typed={problem}
+        typedPoint={typedPoint ?? point}
         style={style.data}
         onBegin={begin}
         startAt={startAt}

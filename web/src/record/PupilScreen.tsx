@@ -14,14 +14,12 @@ import { StateSign } from './StateSign';
 import { usePupilRecord, useRuling, type PupilRecord } from './useRecords';
 import { SlipName } from './SlipName';
 import { WeekBars } from './WeekBars';
-import { useInStyle } from '../paper/inStyle';
 
 /** What one pupil can do, with everything it rests on. */
 export function PupilScreen() {
   const id = Number(useParams().id);
   const record = usePupilRecord(id);
   const { hash } = useLocation();
-  const written = useInStyle();
   if (record.isError) {
     return (
       <Box sx={{ p: 4 }}>
@@ -78,12 +76,7 @@ export function PupilScreen() {
           }}
         >
           <SlipName slip={slip} />
-          <SlipThumb
-            slip={slip.slip}
-            operation={slip.operation}
-            name={slip.name}
-            problem={written(slip.shownIn)}
-          />
+          <SlipThumb slip={slip.slip} operation={slip.operation} name={slip.name} problem={slip.shownIn} />
           <WeekBars weeks={slip.weeks} name={slip.name} />
           <Box>
             {slip.say}.<Box sx={{ color: ink.faint, fontSize: 15 }}>{slip.help}</Box>
@@ -150,7 +143,6 @@ function OneRung({ rung, record, opened }: RungProps) {
 }
 
 function Rests({ rung, record }: Omit<RungProps, 'opened'>) {
-  const written = useInStyle();
   return (
     <Box sx={{ pl: { md: 4.5 }, pb: 1 }}>
       <Box
@@ -175,7 +167,7 @@ function Rests({ rung, record }: Omit<RungProps, 'opened'>) {
             <tr key={index}>
               <td>{dayInWords(answer.day)}</td>
               <Box component="td" sx={{ fontFamily: digits }}>
-                {written(answer.problem)}
+                {answer.problem}
               </Box>
               <Box component="td" sx={{ fontFamily: digits, color: answer.right ? ink.right : ink.wrong }}>
                 {answer.right ? '✓ right' : `✗ ${answer.given}`}

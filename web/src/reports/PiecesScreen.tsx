@@ -9,13 +9,11 @@ import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
 import { useQuery } from '../app/useQuery';
-import { useInStyle } from '../paper/inStyle';
 
 type Piece = Schemas['PieceView'];
 
 /** Dated pieces of unaided work, each with two judgements side by side. */
 export function PiecesScreen() {
-  const written = useInStyle();
   const id = Number(useParams().id);
   const path = { params: { path: { id } } };
   const pieces = useQuery<Schemas['PiecesView'], Refused>({
@@ -55,7 +53,7 @@ export function PiecesScreen() {
           >
             <span>{dayInWords(piece.day)}</span>
             <Box sx={{ fontFamily: digits }}>
-              {written(piece.problem)} {piece.right ? '✓' : `✗ ${piece.given}`}
+              {piece.problem} {piece.right ? '✓' : `✗ ${piece.given}`}
             </Box>
             {[0, 1].map((place) => {
               const judgement = piece.judgements[place];
@@ -69,7 +67,7 @@ export function PiecesScreen() {
                     <Button
                       sx={{ p: '0 4px' }}
                       onClick={() => setOpened(opened === key(piece) ? undefined : key(piece))}
-                      aria-label={`${place === 0 ? 'Judge' : 'A second judgement'} of ${written(piece.problem)}`}
+                      aria-label={`${place === 0 ? 'Judge' : 'A second judgement'} of ${piece.problem}`}
                     >
                       {place === 0 ? 'Judge' : 'A second judgement'}
                     </Button>

@@ -6,7 +6,6 @@ import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
 import { useAnother, useReadProblems, useStory, type Question, type SetQuestion } from './useSets';
-import { useInStyle } from '../paper/inStyle';
 
 type Props = {
   number: number;
@@ -39,8 +38,7 @@ const line = {
  * changes, since a set may have two hundred.
  */
 export const QuestionRow = memo(function QuestionRow({ number, question, known, setId, acts }: Props) {
-  const written = useInStyle();
-  const shown = written(question.problem);
+  const shown = known?.written ?? question.problem;
   const [typed, setTyped] = useState(shown);
   const [story, setStory] = useState(question.story);
   const [telling, setTelling] = useState(question.story !== '');

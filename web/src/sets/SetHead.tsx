@@ -6,7 +6,6 @@ import { Field } from '../app/Field';
 import { lessonAt, ofSet } from '../lesson/lessons';
 import { Trouble } from '../app/Trouble';
 import { useClasses } from '../classes/useClasses';
-import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
 import type { SetEditor } from './useSetEditor';
 
@@ -36,7 +35,8 @@ export function SetHead({ editor }: { editor: SetEditor }) {
   const toBoard = () => {
     const state: BoardState = {
       works: content.questions.map(({ problem }) => ({
-        problem: inStyle(problem, style.data?.chosen),
+        problem,
+        typedPoint: 'point',
         style: style.data?.chosen,
       })),
       at: 0,

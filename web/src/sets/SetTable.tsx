@@ -4,14 +4,12 @@ import type { Schemas } from '../api/client';
 import { RowMenu } from '../app/RowMenu';
 import { digits, ink, stackedOnPhone } from '../app/theme';
 import { dayOfMomentInWords } from '../app/timeInWords';
-import { useInStyle } from '../paper/inStyle';
 import { useArchiveSet, useCopySet } from './useSets';
 
 type Props = { sets: Schemas['SetLine'][]; onDelete: (id: number) => void };
 
 /** The sets, the one changed last on top. */
 export function SetTable({ sets, onDelete }: Props) {
-  const written = useInStyle();
   const copy = useCopySet();
   const archive = useArchiveSet();
   const navigate = useNavigate();
@@ -43,7 +41,7 @@ export function SetTable({ sets, onDelete }: Props) {
                 {set.title}
               </Link>
               <Box sx={{ font: `400 14px ${digits}`, color: ink.faint }}>
-                {set.first.map(written).join(' · ')}
+                {set.first.join(' · ')}
                 {set.count > set.first.length && ' …'}
               </Box>
             </td>

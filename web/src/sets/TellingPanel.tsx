@@ -84,7 +84,7 @@ function Matrix({ telling, operation }: { telling: Schemas['Telling']; operation
             <th scope="col">as one sees it</th>
             {telling.problems.map((problem) => (
               <th key={problem.text} scope="col">
-                {problem.text}
+                {problem.written}
               </th>
             ))}
           </tr>

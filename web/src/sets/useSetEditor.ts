@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useKeepSet, type Question, type SetContent, type SetQuestion, type SetView } from './useSets';
 
-const byProblem = (questions: Question[]) =>
+/** What is known of questions, each found by its problem. */
+export const byProblem = (questions: Question[]): Record<string, Question> =>
   Object.fromEntries(questions.map((question) => [question.text, question]));
 
 /** A set while it is worked on: every change is kept at once, and can be undone. */

@@ -8,12 +8,10 @@ import { Trouble } from '../app/Trouble';
 import { DaySheets } from '../plan/DaySheets';
 import { GroupLine } from '../plan/GroupLine';
 import { dayInWords } from '../app/timeInWords';
-import { useInStyle } from '../paper/inStyle';
 import { useToday } from './useToday';
 
 /** The first screen: the day's plan, what waits, and a line to work a problem at once. */
 export function TodayScreen() {
-  const written = useInStyle();
   const today = useToday();
   const [typed, setTyped] = useState('');
   const navigate = useNavigate();
@@ -135,10 +133,10 @@ export function TodayScreen() {
                 Worked last
               </Box>
               <Box sx={{ fontFamily: digits, fontSize: 18, overflowWrap: 'anywhere' }}>
-                <Link to={`/paper?problem=${encodeURIComponent(written(data.last.problem))}`}>
-                  {written(data.last.problem)}
+                <Link to={`/paper?problem=${encodeURIComponent(data.last.problem)}`}>
+                  {data.last.problem}
                 </Link>{' '}
-                = {written(data.last.answer)}
+                = {data.last.answer}
               </Box>
               <Box sx={{ color: ink.faint, fontSize: 14 }}>{data.last.label}</Box>
             </Box>

@@ -7,7 +7,6 @@ import { Trouble } from '../app/Trouble';
 import { lessonAt, ofGroup } from '../lesson/lessons';
 import type { AskState } from '../marking/asked';
 import { useBeginMarking } from '../marking/useMarking';
-import { useInStyle } from '../paper/inStyle';
 import { useToday, type Today } from './useToday';
 
 type Day = Today['lessons'][number];
@@ -43,7 +42,6 @@ function Row({ to, title, aside }: { to: string; title: string; aside: string })
 
 /** Papers begun, and the sheets of the next lesson to be written by oneself. */
 export function NextToWrite() {
-  const written = useInStyle();
   const { data } = useToday();
   if (!data) {
     return null;
@@ -57,7 +55,7 @@ export function NextToWrite() {
           <Row
             key={paper.id}
             to={`/write/${paper.id}`}
-            title={written(paper.problem)}
+            title={paper.problem}
             aside={dayOfMomentInWords(paper.begunAt)}
           />
         ))}
@@ -77,8 +75,8 @@ export function NextToWrite() {
       {data.last && (
         <Part title="Worked last">
           <Row
-            to={`/write?problem=${encodeURIComponent(written(data.last.problem))}`}
-            title={written(data.last.problem)}
+            to={`/write?problem=${encodeURIComponent(data.last.problem)}`}
+            title={data.last.problem}
             aside="to write it by hand"
           />
         </Part>

@@ -5,7 +5,6 @@ import { Select } from '../app/Select';
 import { Tick } from '../app/Tick';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { inStyle } from '../paper/inStyle';
 import { useStyle } from '../paper/usePaper';
 import { useSet } from '../sets/useSets';
 import { markings } from './BeginScreen';
@@ -31,11 +30,11 @@ export function BeginRunScreen() {
   if (!set.data || !style.data) {
     return <Box sx={{ p: 4 }}>Fetching the set …</Box>;
   }
-  const { content } = set.data;
+  const { content, questions } = set.data;
   const start = () =>
     begin.mutate(
       content.questions.map(({ problem }, index) => ({
-        work: { problem: inStyle(problem, style.data.chosen), style: style.data.chosen },
+        work: { problem, typedPoint: 'point', style: style.data.chosen },
         settings: { ...settings, withCheck: checked.includes(index) },
         setId: id,
         question: index + 1,
@@ -77,7 +76,7 @@ export function BeginRunScreen() {
         {content.questions.map(({ problem }, index) => (
           <Box key={index} sx={{ fontFamily: digits }}>
             <Tick
-              label={`${index + 1}  ${problem}`}
+              label={`${index + 1}  ${questions[index]?.written ?? problem}`}
               checked={checked.includes(index)}
               onChange={(on) =>
                 setChecked(on ? [...checked, index] : checked.filter((each) => each !== index))

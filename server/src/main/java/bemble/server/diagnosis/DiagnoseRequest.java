@@ -37,6 +37,6 @@ public record DiagnoseRequest(
     }
 
     WorkOrder order() {
-        return new WorkRequest(problem, operation, operands, decimals, method, style, null, null, null).order();
+        return new WorkRequest(problem, operation, operands, decimals, method, style, null, null, null, null).order();
     }
 }

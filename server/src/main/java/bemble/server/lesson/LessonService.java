@@ -4,6 +4,7 @@ import bemble.core.lesson.LessonDraft;
 import bemble.core.lesson.Stage;
 import bemble.core.practice.features.Question;
 import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
 import bemble.core.problem.Refusal;
 import bemble.core.slip.Slips;
 import bemble.server.faults.ChangedElsewhere;
@@ -15,6 +16,7 @@ import bemble.server.limits.Limits;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.storage.Turns;
 import bemble.server.style.StyleService;
+import bemble.server.style.WrittenProblem;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -47,7 +49,7 @@ class LessonService {
     /** A lesson as it was changed, else as it is set out. */
     LessonView find(TeacherId teacherId, String source) {
         LessonSubject subject = subjects.find(teacherId, source);
-        return view(source, subject, now(teacherId, source, subject));
+        return view(teacherId, source, subject, now(teacherId, source, subject));
     }
 
     private record Kept(LessonContent content, int revision) {}
@@ -84,9 +86,9 @@ class LessonService {
         int kept = revision == 0 ? lessons.begin(teacherId, source, text)
                 : lessons.change(teacherId, source, text, revision);
         if (kept == 0) {
-            throw new ChangedElsewhere(view(source, subject, now(teacherId, source, subject)));
+            throw new ChangedElsewhere(view(teacherId, source, subject, now(teacherId, source, subject)));
         }
-        return view(source, subject, new Kept(content, revision + 1));
+        return view(teacherId, source, subject, new Kept(content, revision + 1));
     }
 
     /**
@@ -133,12 +135,13 @@ class LessonService {
                 + Slips.label(stage.slip(), stage.problems().get(0)) + ".";
     }
 
-    private static LessonView view(String source, LessonSubject subject, Kept lesson) {
+    private LessonView view(TeacherId teacherId, String source, LessonSubject subject, Kept lesson) {
+        HouseStyle style = styles.of(teacherId);
         List<StageView> stages = lesson.content().stages().stream().map(stage -> {
             Stage.Kind kind = stage.kind();
-            return new StageView(kind, kind.title(), kind.does(), stage.minutes(), stage.problems(), stage.slip(),
-                    mistake(stage),
-                    stage.skipped());
+            return new StageView(kind, kind.title(), kind.does(), stage.minutes(),
+                    stage.problems().stream().map(problem -> WrittenProblem.of(problem, style)).toList(), stage.slip(),
+                    mistake(stage), stage.skipped());
         }).toList();
         return new LessonView(source, subject.title(), subject.aside(),
                 stages.stream().filter(stage -> !stage.skipped())

@@ -1,8 +1,8 @@
 package bemble.server.lesson;
 
 import bemble.core.lesson.Stage;
-import bemble.core.problem.Problem;
 import bemble.server.ids.SetId;
+import bemble.server.style.WrittenProblem;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +28,6 @@ record LessonView(@NotNull String source, @NotNull String title, @NotNull String
      * @param mistake what somebody does who makes it, in a sentence; empty without one
      */
     record StageView(@NotNull Stage.Kind kind, @NotNull String name, @NotNull String does, @NotNull int minutes,
-            @NotNull List<Problem> problems, @Nullable String slip, @NotNull String mistake,
+            @NotNull List<WrittenProblem> problems, @Nullable String slip, @NotNull String mistake,
             @NotNull boolean skipped) {}
 }

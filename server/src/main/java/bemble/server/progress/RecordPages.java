@@ -166,7 +166,7 @@ class RecordPages {
         Map<String, List<Answer>> missed = pupil.answers().stream().filter(answer -> answer.fact() != null)
                 .collect(Collectors.groupingBy(Answer::fact, TreeMap::new, Collectors.toList()));
         return new PupilRecord(pupil.pupil(), known.schoolClass().id(), known.schoolClass().name(), states(), records,
-                pupil.slips().stream().map(seen -> record(pupil, seen)).toList(),
+                pupil.slips().stream().map(seen -> record(pupil, seen, style)).toList(),
                 missed.entrySet().stream().map(each -> new FactRecord(each.getKey(), each.getValue().size(),
                         each.getValue().get(each.getValue().size() - 1).day())).toList(),
                 rule());
@@ -194,8 +194,7 @@ class RecordPages {
                 .filter(answer -> answer.is(evidence.source()))
                 .findFirst().orElseThrow())
                 .map(answer -> new RestingAnswer(answer.day(), answer.marking(), answer.title(), answer.question(),
-                        answer.problem(),
-                        style.answer(answer.given()), answer.right(), answer.alone(),
+                        style.problem(answer.problem()), style.answer(answer.given()), answer.right(), answer.alone(),
                         answer.cause() == null ? null : work.nameOf(answer.cause(), operation),
                         answer.confirmed()))
                 .toList();
@@ -205,11 +204,11 @@ class RecordPages {
                 ruling == null ? null : ruling.reason(), rests);
     }
 
-    private static SlipRecord record(PupilWork pupil, SlipSeen seen) {
+    private static SlipRecord record(PupilWork pupil, SlipSeen seen, HouseStyle style) {
         KnownSlip slip = seen.slip();
         SlipHistory history = seen.history();
         return new SlipRecord(slip.id(), slip.operation(), slip.name(), history.say(), history.fading(),
-                Remedy.of(slip).say(), pupil.latestWith(slip).problem(),
+                Remedy.of(slip).say(), style.problem(pupil.latestWith(slip).problem()),
                 history.weeks().stream().map(week -> new WeekView(week.monday(), week.seen(), week.of())).toList());
     }
 }

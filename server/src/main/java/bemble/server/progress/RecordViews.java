@@ -1,7 +1,6 @@
 package bemble.server.progress;
 
 import bemble.core.problem.Operation;
-import bemble.core.problem.Problem;
 import bemble.core.progress.State;
 import bemble.server.classes.Pupil;
 import bemble.server.ids.ClassId;
@@ -64,7 +63,7 @@ final class RecordViews {
      */
     record RestingAnswer(@NotNull LocalDate day, @NotNull MarkingId marking, @NotNull String title,
             @NotNull int question,
-            @NotNull Problem problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone,
+            @NotNull String problem, @NotNull String given, @NotNull boolean right, @NotNull boolean alone,
             @Nullable String cause,
             @NotNull boolean confirmed) {}
 
@@ -83,7 +82,7 @@ final class RecordViews {
     /** @param shownIn the latest question of the pupil's in which it shows */
     record SlipRecord(@NotNull String slip, @NotNull Operation operation, @NotNull String name, @NotNull String say,
             @NotNull boolean fading,
-            @NotNull String help, @NotNull Problem shownIn, @NotNull List<WeekView> weeks) {}
+            @NotNull String help, @NotNull String shownIn, @NotNull List<WeekView> weeks) {}
 
     record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}
 

@@ -54,8 +54,8 @@ public class Pieces {
         return new PiecesView(known.work().pupil().name(), alone
                 .subList(Math.max(0, alone.size() - MOST_PIECES), alone.size()).stream()
                 .map(answer -> new PieceView(answer.day(), answer.marking(), answer.question(), answer.title(),
-                        answer.problem(),
-                        style.answer(answer.given()), answer.right(), all.stream().filter(each -> each.isOf(answer))
+                        style.problem(answer.problem()), style.answer(answer.given()), answer.right(),
+                        all.stream().filter(each -> each.isOf(answer))
                                 .map(each -> new JudgementView(each.judge(), each.says(), each.judgedOn())).toList()))
                 .toList());
     }

@@ -1,6 +1,5 @@
 package bemble.server.reports;
 
-import bemble.core.problem.Problem;
 import bemble.server.ids.MarkingId;
 import bemble.server.limits.Limits;
 import jakarta.validation.constraints.NotBlank;
@@ -16,7 +15,7 @@ final class PiecesViews {
     record JudgementView(@NotNull String judge, @NotNull String says, @NotNull LocalDate judgedOn) {}
 
     record PieceView(@NotNull LocalDate day, @NotNull MarkingId marking, @NotNull int question, @NotNull String title,
-            @NotNull Problem problem,
+            @NotNull String problem,
             @NotNull String given, @NotNull boolean right, @NotNull List<JudgementView> judgements) {}
 
     record PiecesView(@NotNull String pupil, @NotNull List<PieceView> pieces) {}

@@ -6,7 +6,6 @@ import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Row;
 import bemble.core.progress.State;
-import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import bemble.server.classes.ClassService;
 import bemble.server.classes.SchoolClass;
@@ -102,7 +101,6 @@ class Reports {
         }
         Map<PupilPapers.Asked, OwnWork> written = papers.written(teacherId, pupilId, MOST_WRITTEN);
         Map<ScannedPapers.Asked, ScannedPapers.OwnHand> onPaper = scanned.of(teacherId, pupilId, MOST_WRITTEN);
-        HouseStyle style = styles.of(teacherId);
         LocalDate day = null;
         Section section = null;
         for (PieceView piece : all.pieces()) {
@@ -114,7 +112,7 @@ class Reports {
             }
             section.add(
                     new Row(List.of(
-                            style.problem(piece.problem())
+                            piece.problem()
                                     + (piece.right() ? ", right" : ", wrote " + piece.given()),
                             judgement(piece, 0), judgement(piece, 1)), THREE_CELLS));
             OwnWork work = written.get(new PupilPapers.Asked(piece.marking(), piece.question()));

@@ -10,6 +10,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;
 import bemble.server.limits.Limits;
 import bemble.server.load.CostlyRequest;
@@ -81,7 +82,8 @@ class DesignController {
     /** Reads typed problems, in the teacher's own punctuation; a line that cannot be worked is named with its reason, and then none is taken. */
     @PostMapping("/questions")
     List<QuestionView> questions(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody Typed typed) {
-        Punctuation punctuation = styles.of(teacher.id()).point().punctuation();
+        HouseStyle style = styles.of(teacher.id());
+        Punctuation punctuation = style.point().punctuation();
         List<QuestionView> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         String[] lines = typed.text().split("\\R");
@@ -92,7 +94,7 @@ class DesignController {
         for (int i = 0; i < lines.length; i++) {
             if (!lines[i].isBlank()) {
                 try {
-                    questions.add(QuestionView.of(Question.of(ProblemText.read(lines[i], 0, punctuation))));
+                    questions.add(QuestionView.of(Question.of(ProblemText.read(lines[i], 0, punctuation)), style));
                 } catch (Refusal refusal) {
                     faults.add(new Fault("line " + (i + 1), "Line " + (i + 1) + ": " + refusal.getMessage()));
                 }
@@ -109,7 +111,7 @@ class DesignController {
 
     /** Chooses questions in which slips give different answers. */
     @PostMapping("/telling")
-    Telling telling(@Valid @RequestBody TellingRequest request) {
+    Telling telling(@AuthenticationPrincipal @Nullable SignedIn viewer, @Valid @RequestBody TellingRequest request) {
         int count = request.count() == null ? 0 : request.count();
         if (count < 1 || count > Limits.TELLING_QUESTIONS) {
             throw Refusal.of("count", "Choose 1 to " + Limits.TELLING_QUESTIONS + " telling questions.");
@@ -117,7 +119,7 @@ class DesignController {
         Wishes wishes = WishesJson.read(request.operation(), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
         TellingSet set = TellingSet.of(wishes, count, seed, DraftController.LONGEST);
-        return new Telling(set.questions().stream().map(QuestionView::of).toList(),
+        return new Telling(set.questions().stream().map(QuestionView.in(styles.ofViewer(viewer))).toList(),
                 set.answers().entrySet().stream()
                         .map(row -> new SlipRow(row.getKey().id(), row.getKey().label(), row.getValue())).toList(),
                 set.inWords());

@@ -6,8 +6,10 @@ import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
+import bemble.server.account.SignedIn;
 import bemble.server.limits.Limits;
 import bemble.server.load.CostlyRequest;
+import bemble.server.style.StyleService;
 import bemble.server.work.WorkRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -18,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -30,6 +33,12 @@ class DraftController {
     static final int OF_A_DRAFT = 4;
     /** Nobody waits longer for questions; until then those that were found might have been more. */
     static final Duration LONGEST = Duration.ofMillis(1700);
+
+    private final StyleService styles;
+
+    DraftController(StyleService styles) {
+        this.styles = styles;
+    }
 
     /**
      * What to draw.
@@ -66,7 +75,7 @@ class DraftController {
 
     /** Draws questions as they are wished for. */
     @PostMapping("/draft")
-    Drawn draft(@Valid @RequestBody DraftRequest request) {
+    Drawn draft(@AuthenticationPrincipal @Nullable SignedIn viewer, @Valid @RequestBody DraftRequest request) {
         if (request.operation() == null) {
             throw Refusal.of("operation", "Say which operation: addition, subtraction, multiplication, division or "
                     + "square-root.");
@@ -79,18 +88,19 @@ class DraftController {
         Stream<Question> drawn = new Draft(wishes, seed).within(LONGEST).draw(request.count()).stream();
         Stream<Question> inOrder = Boolean.TRUE.equals(request.easiestFirst())
                 ? drawn.sorted(Comparator.comparingInt(question -> question.features().figures())) : drawn;
-        return new Drawn(inOrder.map(QuestionView::of).toList());
+        return new Drawn(inOrder.map(QuestionView.in(styles.ofViewer(viewer))).toList());
     }
 
     /** Draws a question that is as hard as another. */
     @PostMapping("/another")
-    QuestionView another(@Valid @RequestBody AnotherRequest request) {
+    QuestionView another(@AuthenticationPrincipal @Nullable SignedIn viewer,
+            @Valid @RequestBody AnotherRequest request) {
         Problem problem = request.work().order().problem();
         Question model = Question.of(problem);
         if (problem.operands().stream().anyMatch(number -> !number.isWhole())) {
             throw Refusal.of("problem", "Another like this is drawn for whole numbers. Type another problem.");
         }
         return QuestionView.of(new Draft(Wishes.like(model.features()), request.seed()).within(LONGEST)
-                .draw(1, List.of(model)).get(0));
+                .draw(1, List.of(model)).get(0), styles.ofViewer(viewer));
     }
 }

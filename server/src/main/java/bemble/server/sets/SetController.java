@@ -1,7 +1,9 @@
 package bemble.server.sets;
 
 import bemble.server.account.SignedIn;
+import bemble.core.style.HouseStyle;
 import bemble.server.ids.SetId;
+import bemble.server.style.StyleService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -21,9 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sets")
 class SetController {
     private final SetService sets;
+    private final StyleService styles;
 
-    SetController(SetService sets) {
+    SetController(SetService sets, StyleService styles) {
         this.sets = sets;
+        this.styles = styles;
     }
 
     record CopyWish(@NotNull boolean otherNumbers) {}
@@ -34,12 +38,14 @@ class SetController {
     @GetMapping
     List<SetLine> list(@AuthenticationPrincipal SignedIn teacher, @RequestParam(defaultValue = "") String search,
             @RequestParam(defaultValue = "false") boolean archived) {
-        return sets.search(teacher.id(), search, archived).stream().map(this::line).toList();
+        HouseStyle style = styles.of(teacher.id());
+        return sets.search(teacher.id(), search, archived).stream().map(stored -> line(stored, style)).toList();
     }
 
-    private SetLine line(StoredSet stored) {
+    private SetLine line(StoredSet stored, HouseStyle style) {
         SetContent content = sets.content(stored);
-        List<String> first = content.questions().stream().limit(3).map(SetContent.SetQuestion::problem).toList();
+        List<String> first = content.questions().stream().limit(3).map(SetContent.SetQuestion::read).map(style::problem)
+                .toList();
         return new SetLine(stored.id(), stored.title(), stored.tag(), content.questions().size(), first,
                 stored.changedAt(), stored.archived());
     }
@@ -47,32 +53,32 @@ class SetController {
     /** Makes a set. */
     @PostMapping
     SetView add(@AuthenticationPrincipal SignedIn teacher, @Valid @RequestBody SetContent content) {
-        return view(sets.add(teacher.id(), content));
+        return view(teacher, sets.add(teacher.id(), content));
     }
 
     /** A set with its questions. */
     @GetMapping("/{id:\\d+}")
     SetView one(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
-        return view(sets.find(teacher.id(), id));
+        return view(teacher, sets.find(teacher.id(), id));
     }
 
     /** Changes a set. */
     @PutMapping("/{id:\\d+}")
     SetView change(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @RequestParam(required = false) Integer revision, @Valid @RequestBody SetContent content) {
-        return view(sets.change(teacher.id(), id, revision, content));
+        return view(teacher, sets.change(teacher.id(), id, revision, content));
     }
 
     /** Copies a set, with other numbers where they are wanted. */
     @PostMapping("/{id:\\d+}/copy")
     SetView copy(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id, @RequestBody CopyWish wish) {
-        return view(sets.copy(teacher.id(), id, wish.otherNumbers()));
+        return view(teacher, sets.copy(teacher.id(), id, wish.otherNumbers()));
     }
 
     /** Puts a set away, or takes it out again. */
     @PostMapping("/{id:\\d+}/archive")
     SetView archive(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id, @RequestBody ArchiveWish wish) {
-        return view(sets.archive(teacher.id(), id, wish.archived()));
+        return view(teacher, sets.archive(teacher.id(), id, wish.archived()));
     }
 
     /** Deletes a set; it can be brought back. */
@@ -84,7 +90,7 @@ class SetController {
     /** Brings a deleted set back. */
     @PostMapping("/{id:\\d+}/restore")
     SetView restore(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id) {
-        return view(sets.restore(teacher.id(), id));
+        return view(teacher, sets.restore(teacher.id(), id));
     }
 
     /** The questions of a version of equal difficulty. */
@@ -92,10 +98,11 @@ class SetController {
     List<QuestionView> version(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @PathVariable String letter) {
         SetContent content = sets.content(sets.find(teacher.id(), id));
-        return SetReading.questions(SetReading.version(content, letter)).stream().map(QuestionView::of).toList();
+        return SetReading.questions(SetReading.version(content, letter)).stream()
+                .map(QuestionView.in(styles.of(teacher.id()))).toList();
     }
 
-    private SetView view(StoredSet stored) {
-        return SetView.of(stored, sets.content(stored));
+    private SetView view(SignedIn teacher, StoredSet stored) {
+        return sets.view(teacher.id(), stored);
     }
 }

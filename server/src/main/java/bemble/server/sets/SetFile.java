@@ -3,6 +3,7 @@ package bemble.server.sets;
 import bemble.core.practice.features.Question;
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Fault;
+import bemble.core.style.HouseStyle;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.FileFaults;
@@ -46,7 +47,7 @@ class SetFile {
         try (CSVPrinter table = new CSVPrinter(text,
                 SpreadsheetText.FORMAT.builder().setHeader(HEADER.toArray(String[]::new)).get())) {
             for (SetQuestion question : content.questions()) {
-                QuestionView view = QuestionView.of(Question.of(question.read()));
+                QuestionView view = QuestionView.of(Question.of(question.read()), HouseStyle.USUAL);
                 table.printRecord(view.text(), view.answer(), SpreadsheetText.plain(question.story()), question.part(),
                         view.inWords());
             }

@@ -8,6 +8,7 @@ import bemble.server.faults.Missing;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
+import bemble.server.style.StyleService;
 import bemble.server.web.SearchWords;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -23,11 +24,13 @@ import tools.jackson.databind.ObjectMapper;
 public class SetService {
 
     private final SetMapper sets;
+    private final StyleService styles;
     private final ObjectMapper json;
     private final Clock clock;
 
-    SetService(SetMapper sets, ObjectMapper json, Clock clock) {
+    SetService(SetMapper sets, StyleService styles, ObjectMapper json, Clock clock) {
         this.sets = sets;
+        this.styles = styles;
         this.json = json;
         this.clock = clock;
     }
@@ -43,6 +46,11 @@ public class SetService {
 
     public SetContent content(StoredSet stored) {
         return json.readValue(stored.content(), SetContent.class);
+    }
+
+    /** A set as its teacher sees it. */
+    SetView view(TeacherId teacherId, StoredSet stored) {
+        return SetView.of(stored, content(stored), styles.of(teacherId));
     }
 
     @Transactional
@@ -64,7 +72,7 @@ public class SetService {
                 words(plain), now());
         StoredSet now = find(teacherId, id);
         if (changed == 0) {
-            throw new ChangedElsewhere(SetView.of(now, content(now)));
+            throw new ChangedElsewhere(view(teacherId, now));
         }
         return now;
     }

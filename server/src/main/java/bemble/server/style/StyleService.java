@@ -1,9 +1,11 @@
 package bemble.server.style;
 
 import bemble.core.style.HouseStyle;
+import bemble.server.account.SignedIn;
 import bemble.server.ids.TeacherId;
 import bemble.server.storage.Turns;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,6 +24,11 @@ public class StyleService {
 
     public HouseStyle of(TeacherId teacherId) {
         return styles.find(teacherId).map(text::read).map(HouseStyle.USUAL::with).orElse(HouseStyle.USUAL);
+    }
+
+    /** The house style of whoever looks; the usual one where nobody is signed in. */
+    public HouseStyle ofViewer(@Nullable SignedIn viewer) {
+        return viewer == null ? HouseStyle.USUAL : of(viewer.id());
     }
 
     /** Changes some choices and keeps the others; one change after the other, so that none is lost. */

@@ -2,7 +2,7 @@ package bemble.server.today;
 
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
 import bemble.core.progress.State;
 import bemble.server.account.SignedIn;
 import bemble.server.classes.ClassService;
@@ -21,6 +21,7 @@ import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
 import bemble.server.style.PreferencesService;
+import bemble.server.style.StyleService;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -45,11 +46,13 @@ class TodayController {
     private final PapersBegun papers;
     private final BegunMapper begun;
     private final PreferencesService preferences;
+    private final StyleService styles;
 
     TodayController(ClassService classes, RecordService records, PlanService plans, WaitingPiles piles, LastWorked last,
             BegunMapper begun,
-            PreferencesService preferences, PapersBegun papers) {
+            PreferencesService preferences, StyleService styles, PapersBegun papers) {
         this.papers = papers;
+        this.styles = styles;
         this.begun = begun;
         this.preferences = preferences;
         this.classes = classes;
@@ -70,9 +73,10 @@ class TodayController {
     record DuePupil(@NotNull Pupil pupil, @NotNull String className, @NotNull List<String> rungs) {}
 
     /** A paper begun to write on and not handed in. */
-    record BegunPaper(@NotNull EntryId id, @NotNull Problem problem, @NotNull OffsetDateTime begunAt) {}
+    record BegunPaper(@NotNull EntryId id, @NotNull String problem, @NotNull OffsetDateTime begunAt) {}
 
-    record LastProblem(@NotNull Problem problem, @NotNull String answer, @NotNull String label) {}
+    /** The last problem that was worked, as it is written in the teacher's house style. */
+    record LastProblem(@NotNull String problem, @NotNull String answer, @NotNull String label) {}
 
     /**
      * @param lessons of today, or of the next day with a lesson where today has none
@@ -87,6 +91,7 @@ class TodayController {
     @GetMapping("/api/today")
     TodayView today(@AuthenticationPrincipal SignedIn teacher) {
         LocalDate today = records.today();
+        HouseStyle style = styles.of(teacher.id());
         List<Lesson> lessons = new ArrayList<>();
         List<DuePupil> due = new ArrayList<>();
         List<SchoolClass> all = classes.all(teacher.id());
@@ -109,9 +114,12 @@ class TodayController {
                 piles.of(teacher.id()).stream().map(pile -> new WaitingPile(pile.id(), pile.title(),
                         pile.className(), pile.waiting(), pile.papers())).toList(),
                 due, last.of(teacher.id())
-                        .map(worked -> new LastProblem(worked.problem(), worked.answer(), worked.label())).orElse(null),
+                        .map(worked -> new LastProblem(style.problem(worked.problem()),
+                                style.answer(worked.answer()), worked.label()))
+                        .orElse(null),
                 papers.of(teacher.id()).stream()
-                        .map(paper -> new BegunPaper(paper.id(), paper.problem(), paper.begunAt())).toList(),
+                        .map(paper -> new BegunPaper(paper.id(), style.problem(paper.problem()), paper.begunAt()))
+                        .toList(),
                 piles.toBeJudged(teacher.id()), toTry(teacher.id()));
     }
 

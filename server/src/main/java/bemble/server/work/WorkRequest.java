@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param decimals how many decimals a root is worked to
  * @param slip the name of a slip to write it with
  * @param with the name of a second slip, made beside the first
+ * @param typedPoint the point that the problem was typed with, as the style chooses it, where it is another than the style's
  * @param style the choices that differ from the usual house style
  */
 public record WorkRequest(
@@ -35,7 +36,8 @@ public record WorkRequest(
         @Size(max = Limits.CHOICES, message = "These are more choices than a house style has.") @Nullable Map<String, String> style,
         @Nullable String check,
         @Nullable String slip,
-        @Nullable String with) implements CostlyRequest {
+        @Nullable String with,
+        @Nullable String typedPoint) implements CostlyRequest {
     @Override
     public int cost() {
         return Cost.ofProblem(problem, operation, operands, decimals);
@@ -56,7 +58,7 @@ public record WorkRequest(
     public static WorkRequest again(Problem problem, @Nullable String method, @Nullable Map<String, String> style,
             @Nullable String check) {
         return new WorkRequest(null, problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
-                problem.decimals(), method, style, check, null, null);
+                problem.decimals(), method, style, check, null, null, null);
     }
 
     private HouseStyle houseStyle() {
@@ -73,7 +75,8 @@ public record WorkRequest(
     private Problem problem(HouseStyle houseStyle) {
         int places = decimals == null ? 0 : decimals;
         if (problem != null) {
-            return ProblemText.read(problem, places, houseStyle.point().punctuation());
+            HouseStyle typed = typedPoint == null ? houseStyle : houseStyle.with(Map.of("point", typedPoint));
+            return ProblemText.read(problem, places, typed.point().punctuation());
         }
         if (operation == null) {
             throw Refusal.of("problem", "Type a problem, like 4738 + 1967.");

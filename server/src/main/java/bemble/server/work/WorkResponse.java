@@ -8,6 +8,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.sheet.Sheet;
 import bemble.core.sheet.SheetMark;
+import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
 import bemble.core.working.CueKind;
@@ -27,9 +28,15 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** A problem worked: the answer, the record, the check, the paper in squares, and the steps. */
+/**
+ * A problem worked: the answer, the record, the check, the paper in squares, and the steps.
+ *
+ * @param problem the problem as it is kept, numbers with a point
+ * @param written the problem as it is written in the style it was worked in
+ */
 public record WorkResponse(
         @NotNull String problem,
+        @NotNull String written,
         @NotNull Operation operation,
         @NotNull List<String> operands,
         @NotNull int decimals,
@@ -51,11 +58,18 @@ public record WorkResponse(
         }
     }
 
-    /** The check with the sums worked for it. */
-    public record CheckView(@NotNull String kind, @NotNull String statement, @NotNull String expected,
+    /**
+     * The check with the sums worked for it.
+     *
+     * @param statement what is compared, numbers with a point
+     * @param written the statement as it is written in the style it was worked in
+     */
+    public record CheckView(@NotNull String kind, @NotNull String statement, @NotNull String written,
+            @NotNull String expected,
             @NotNull String actual, @NotNull boolean holds, @NotNull List<SumView> workings) {
-        static CheckView of(Check check) {
-            return new CheckView(check.kind(), check.statement(), check.expected(), check.actual(), check.holds(),
+        static CheckView of(Check check, HouseStyle style) {
+            return new CheckView(check.kind(), check.statement(), style.answer(check.statement()), check.expected(),
+                    check.actual(), check.holds(),
                     check.workings().stream().map(SumView::of).toList());
         }
     }
@@ -143,10 +157,12 @@ public record WorkResponse(
     public record AskedView(@NotNull int mark, @NotNull List<String> keys) {}
 
     public static WorkResponse of(Worked worked) {
-        return new WorkResponse(worked.problem().text(), worked.problem().operation(),
+        return new WorkResponse(worked.problem().text(), worked.style().problem(worked.problem()),
+                worked.problem().operation(),
                 worked.problem().operands().stream().map(Numeral::plain).toList(), worked.problem().decimals(),
                 worked.method(), worked.slip(), worked.with(), AnswerView.of(worked.answer()), worked.record(),
-                CheckView.of(worked.check()), SheetView.of(worked.sheet(), new Words(worked.style())), steps(worked));
+                CheckView.of(worked.check(), worked.style()), SheetView.of(worked.sheet(), new Words(worked.style())),
+                steps(worked));
     }
 
     /** The same, its work ending with what the letter is that stood for what is sought. */
@@ -154,7 +170,8 @@ public record WorkResponse(
         List<StepView> said = new ArrayList<>(steps);
         int last = (int) steps.stream().filter(step -> step.part() == Part.WORK).count() - 1;
         said.set(last, said.get(last).saying(" So " + sought + " is " + answer.text() + "."));
-        return new WorkResponse(problem, operation, operands, decimals, method, slip, with, answer, record, check,
+        return new WorkResponse(problem, written, operation, operands, decimals, method, slip, with, answer, record,
+                check,
                 sheet,
                 said);
     }

@@ -52,7 +52,7 @@ public record MarkRequest(
 
     /** What is asked, apart from what was written. */
     WorkOrder order() {
-        return new WorkRequest(problem, operation, operands, decimals, method, style, check, null, null).order();
+        return new WorkRequest(problem, operation, operands, decimals, method, style, check, null, null, null).order();
     }
 
     /** The request to mark a paper of that order. */

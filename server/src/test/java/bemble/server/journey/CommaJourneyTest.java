@@ -79,6 +79,19 @@ class CommaJourneyTest {
         }
     }
 
+    @Test
+    void aPaperStaysTheProblemThatWasTypedWhateverIsChosenLater(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            page.navigate(server.address() + "/paper?problem=3,5 %2B 2");
+            page.waitForURL("**point=comma");
+            page.navigate(server.address() + "/paper?problem=1.250 %2B 2&point=point");
+            page.locator("#problem[value='1,250 + 2']").waitFor();
+            page.keyboard().press("End");
+            teacher.see("3,250");
+        }
+    }
+
     /** Nothing on the board can be asked for that leaves one without a way out. */
     @Test
     void aBoardThatCannotBeShownIsLeft(Browser browser, RunningServer server) {
