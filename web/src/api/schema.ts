@@ -6321,6 +6321,8 @@ export interface components {
              * @description when the last of them failed; left out where none did
              */
             lastFailure?: string;
+            /** @description whether what is not done at a stop is taken up after the next start */
+            goesOn: boolean;
         };
         TakenBackView: {
             /** @description what was typed; nothing where a cause was decided */

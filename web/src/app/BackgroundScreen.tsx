@@ -32,7 +32,7 @@ export function BackgroundScreen() {
       <p role="status">
         {busy.length === 0
           ? 'Nothing is waiting: everything that was saved is judged, counted and in its place.'
-          : 'You need not wait for any of this. What is not done when Bemble is stopped is done after its next start.'}
+          : `You need not wait for any of this. ${atStop(busy)}`}
       </p>
       <Box component="table" sx={table}>
         <thead>
@@ -61,6 +61,16 @@ export function BackgroundScreen() {
       </Box>
     </Box>
   );
+}
+
+/** What becomes of the work that waits, should Bemble be stopped now. */
+function atStop(busy: Schemas['QueueView'][]) {
+  if (busy.every((queue) => queue.goesOn)) {
+    return 'What is not done when Bemble is stopped is done after its next start.';
+  }
+  return busy.some((queue) => queue.goesOn)
+    ? 'When Bemble is stopped, files and prints under way have to be begun again; all else is done after its next start.'
+    : 'Files and prints that are under way when Bemble is stopped have to be begun again.';
 }
 
 function failures({ failed, lastFailure, toBeRetried }: Schemas['QueueView']) {

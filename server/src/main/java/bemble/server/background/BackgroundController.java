@@ -26,12 +26,14 @@ class BackgroundController {
      * @param done how many were done since Bemble was started
      * @param failed how many attempts failed since then
      * @param lastFailure when the last of them failed; left out where none did
+     * @param goesOn whether what is not done at a stop is taken up after the next start
      */
     record QueueView(@NotNull String name, @NotNull String doing, @NotNull int running, @NotNull int waiting,
-            @NotNull int toBeRetried, @NotNull long done, @NotNull long failed, @Nullable OffsetDateTime lastFailure) {
+            @NotNull int toBeRetried, @NotNull long done, @NotNull long failed, @Nullable OffsetDateTime lastFailure,
+            @NotNull boolean goesOn) {
         static QueueView of(WorkQueue.Standing queue) {
             return new QueueView(queue.name(), queue.doing(), queue.running(), queue.waiting(), queue.toBeRetried(),
-                    queue.done(), queue.failed(), queue.lastFailure());
+                    queue.done(), queue.failed(), queue.lastFailure(), queue.goesOn());
         }
     }
 

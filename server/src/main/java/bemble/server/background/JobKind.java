@@ -3,9 +3,9 @@ package bemble.server.background;
 /** What is worked as a job, and how many of them may wait. */
 public enum JobKind {
     /** Each file is held in memory while it waits; most are taken in before anybody would look how far they are. */
-    FILE(new WorkQueue.Kind("files", "Takes in class files and logs", 1, Integer.MAX_VALUE, true), 2, 2, 1200,
+    FILE(new WorkQueue.Kind("files", "Takes in class files and logs", 1, Integer.MAX_VALUE, true, false), 2, 2, 1200,
             "Other files are being taken in just now. Try again in half a minute.", 30),
-    PRINT(new WorkQueue.Kind("prints", "Writes the files of prints", 2, Integer.MAX_VALUE, false), 60, 12, 0,
+    PRINT(new WorkQueue.Kind("prints", "Writes the files of prints", 2, Integer.MAX_VALUE, false, false), 60, 12, 0,
             "Many prints are waiting already. Print this one when some of them are done.", 20);
 
     private final WorkQueue.Kind queue;

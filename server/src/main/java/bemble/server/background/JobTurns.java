@@ -19,9 +19,9 @@ final class JobTurns {
     @GuardedBy("this")
     private int running;
 
-    JobTurns(JobKind kind, WorkQueue queue) {
+    JobTurns(JobKind kind, WorkQueues queues) {
         this.kind = kind;
-        this.queue = queue;
+        queue = queues.add(kind.queue(), this::waiting);
     }
 
     boolean isStopping() {
@@ -31,12 +31,15 @@ final class JobTurns {
     /** @throws Busy where too many wait already */
     synchronized void add(Job job) {
         int mine = waiting.containsKey(job.teacherId()) ? waiting.get(job.teacherId()).size() : 0;
-        int all = waiting.values().stream().mapToInt(Deque::size).sum();
-        if (mine >= kind.mostOfOneTeacher() || all >= kind.mostWaiting()) {
+        if (mine >= kind.mostOfOneTeacher() || waiting() >= kind.mostWaiting()) {
             throw new Busy(kind.busy(), kind.askAgainSeconds());
         }
         waiting.computeIfAbsent(job.teacherId(), id -> new ArrayDeque<>()).add(job);
         next();
+    }
+
+    private synchronized int waiting() {
+        return waiting.values().stream().mapToInt(Deque::size).sum();
     }
 
     private synchronized void next() {

@@ -58,7 +58,7 @@ public class Jobs {
 
     public Jobs(WorkQueues queues) {
         for (JobKind kind : JobKind.values()) {
-            turns.put(kind, new JobTurns(kind, queues.add(kind.queue())));
+            turns.put(kind, new JobTurns(kind, queues));
         }
     }
 

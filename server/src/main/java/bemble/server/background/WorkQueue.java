@@ -11,6 +11,7 @@ import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.IntSupplier;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,6 +29,7 @@ public final class WorkQueue {
 
     private final Kind kind;
     private final Clock clock;
+    private final IntSupplier waitingBefore;
     private final ThreadPoolExecutor worker;
     private final AtomicLong done = new AtomicLong();
     private final AtomicLong failed = new AtomicLong();
@@ -43,12 +45,13 @@ public final class WorkQueue {
      * @param threads how many pieces are worked at the same time
      * @param mostWaiting how many wait beside those that are worked at
      * @param yielding whether it gives way to whatever else there is to do
+     * @param goesOn whether what is not done at a stop is taken up after the next start
      */
     @Immutable
-    public record Kind(String name, String doing, int threads, int mostWaiting, boolean yielding) {
+    public record Kind(String name, String doing, int threads, int mostWaiting, boolean yielding, boolean goesOn) {
         /** One thread, and whatever is given waits. */
         public static Kind of(String name, String doing) {
-            return new Kind(name, doing, 1, Integer.MAX_VALUE, false);
+            return new Kind(name, doing, 1, Integer.MAX_VALUE, false, true);
         }
     }
 
@@ -61,12 +64,15 @@ public final class WorkQueue {
      * @param done how many were done since the start
      * @param failed how many attempts failed since the start
      * @param lastFailure when the last of them failed; null where none did
+     * @param goesOn whether what is not done at a stop is taken up after the next start
      */
     public record Standing(String name, String doing, int running, int waiting, int toBeRetried, long done, long failed,
-            @Nullable OffsetDateTime lastFailure) {}
+            @Nullable OffsetDateTime lastFailure, boolean goesOn) {}
 
-    WorkQueue(Kind kind, Clock clock) {
+    /** @param waitingBefore how much waits elsewhere until it is given to the queue */
+    WorkQueue(Kind kind, Clock clock, IntSupplier waitingBefore) {
         this.kind = kind;
+        this.waitingBefore = waitingBefore;
         this.clock = clock;
         worker = new ThreadPoolExecutor(kind.threads(), kind.threads(), 0, TimeUnit.SECONDS,
                 kind.mostWaiting() == Integer.MAX_VALUE ? new LinkedBlockingQueue<>()
@@ -145,8 +151,10 @@ public final class WorkQueue {
     }
 
     Standing standing() {
-        return new Standing(kind.name(), kind.doing(), worker.getActiveCount(), worker.getQueue().size(),
-                toBeRetried.get(), done.get(), failed.get(), lastFailure);
+        return new Standing(kind.name(), kind.doing(), worker.getActiveCount(),
+                worker.getQueue().size() + waitingBefore.getAsInt(), toBeRetried.get(), done.get(), failed.get(),
+                lastFailure,
+                kind.goesOn());
     }
 
     /** Asks it to end. */

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.IntSupplier;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
@@ -23,7 +24,12 @@ public class WorkQueues implements SmartLifecycle {
     }
 
     public WorkQueue add(WorkQueue.Kind kind) {
-        WorkQueue queue = new WorkQueue(kind, clock);
+        return add(kind, () -> 0);
+    }
+
+    /** @param waitingBefore how much waits elsewhere until it is given to the queue */
+    WorkQueue add(WorkQueue.Kind kind, IntSupplier waitingBefore) {
+        WorkQueue queue = new WorkQueue(kind, clock, waitingBefore);
         queues.add(queue);
         return queue;
     }

@@ -32,7 +32,7 @@ class WarmUp {
     WarmUp(KnownAnswers known, WorkQueues queues) {
         this.known = known;
         this.queue = queues.add(new WorkQueue.Kind("warm-up",
-                "Judges invented papers after a start, so that the first real ones are quick", 1, 1, true));
+                "Judges invented papers after a start, so that the first real ones are quick", 1, 1, true, true));
     }
 
     @EventListener(ApplicationReadyEvent.class)

@@ -66,7 +66,8 @@ public class ScanService {
         this.clock = clock;
         this.transaction = new TransactionTemplate(transactions);
         this.queue = queues
-                .add(new WorkQueue.Kind("scans", "Reads filled pages that were brought in", 1, MOST_WAITING, true));
+                .add(new WorkQueue.Kind("scans", "Reads filled pages that were brought in", 1, MOST_WAITING, true,
+                        true));
     }
 
     /** Where the bytes of a file come from. */

@@ -2,6 +2,7 @@ package bemble.server.background;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import bemble.core.problem.Refusal;
 import bemble.server.background.Jobs.State;
@@ -119,6 +120,9 @@ class JobsTest {
         }
         assertThatThrownBy(() -> print(TEACHER, progress -> null)).isInstanceOf(Busy.class);
         UnderWay second = print(OTHER, progress -> order.add("second's"));
+        assertThat(queues.standing()).filteredOn(queue -> queue.name().equals("prints"))
+                .extracting(WorkQueue.Standing::waiting, WorkQueue.Standing::goesOn)
+                .containsExactly(tuple(13, false));
         go.countDown();
         others.forEach(job -> assertThat(ended(TEACHER, job).state()).isEqualTo(State.DONE));
         assertThat(ended(OTHER, second).state()).isEqualTo(State.DONE);

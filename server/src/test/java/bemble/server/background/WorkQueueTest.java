@@ -78,7 +78,7 @@ class WorkQueueTest {
 
     @Test
     void noMoreWaitThanItTakes() throws InterruptedException {
-        WorkQueue queue = queues.add(new WorkQueue.Kind("test", "Tries what a test wants", 1, 1, true));
+        WorkQueue queue = queues.add(new WorkQueue.Kind("test", "Tries what a test wants", 1, 1, true, true));
         queue.execute(this::block);
         assertThat(begun.await(1, TimeUnit.MINUTES)).isTrue();
         queue.execute(() -> done.add("second"));
