@@ -9,6 +9,15 @@ type Work = Schemas['WorkRequest'];
 /** The same working without its mistake. */
 export const rightOf = (work: Work): Work => without(work, 'slip');
 
+/** How far one has come in looking; it ends with the problem that it is about. */
+type Looking = {
+  about: string;
+  choosing: boolean;
+  shown: Work | undefined;
+  ringed: boolean;
+  struck: boolean;
+};
+
 /**
  * A working to look for what is wrong in, or whether anything is: chosen, rung, struck, put right.
  *
@@ -17,27 +26,18 @@ export const rightOf = (work: Work): Work => without(work, 'slip');
 export function useMistake(asked: Work | undefined, about: string) {
   const work = rightOf(asked ?? {});
   const begun = asked?.slip ? asked : undefined;
-  const [choosing, setChoosing] = useState(false);
-  const [shown, setShown] = useState(begun);
-  const [ringed, setRinged] = useState(false);
-  const [struck, setStruck] = useState(false);
-  const [looked, setLooked] = useState(about);
+  const fresh: Looking = { about, choosing: false, shown: begun, ringed: false, struck: false };
+  const [held, setHeld] = useState(fresh);
+  const looking = held.about === about ? held : fresh;
+  const become = (change: Partial<Looking>) => setHeld({ ...looking, ...change });
+  const { choosing, shown, ringed, struck } = looking;
   const choice = useQuery<Schemas['ToLookFor'], Refused>({
     queryKey: keys.work.slips(work),
     queryFn: () => ask(api.POST('/api/slips', { body: work })),
     enabled: choosing && asked !== undefined,
     staleTime: Infinity,
   });
-  const show = (other: Work | undefined) => {
-    setShown(other);
-    setChoosing(false);
-    setRinged(false);
-    setStruck(false);
-  };
-  if (looked !== about) {
-    setLooked(about);
-    show(begun);
-  }
+  const show = (other: Work | undefined) => setHeld({ ...fresh, shown: other });
   return {
     /** The problem as it is right. */
     right: asked && work,
@@ -51,10 +51,10 @@ export function useMistake(asked: Work | undefined, about: string) {
     chooseSlip: (slip: string) => show({ ...work, slip }),
     chooseOdd: (odd: Work) => show(odd),
     putRight: () => show(undefined),
-    open: () => setChoosing(true),
-    close: () => setChoosing(false),
-    ring: () => setRinged(!ringed),
-    strike: () => setStruck(!struck),
+    open: () => become({ choosing: true }),
+    close: () => become({ choosing: false }),
+    ring: () => become({ ringed: !ringed }),
+    strike: () => become({ struck: !struck }),
   };
 }
 

@@ -12,20 +12,15 @@ import type { SetEditor } from './useSetEditor';
 /** The set's name and class, and the ways to the board. */
 export function SetHead({ editor }: { editor: SetEditor }) {
   const { content, keep } = editor;
-  const [title, setTitle] = useState(content.title);
-  const [tag, setTag] = useState(content.tag);
-  const [passMark, setPassMark] = useState(content.passMark?.toString() ?? '');
+  // Drawing names a set, and undo takes a name back: what is typed here stands until the set has other words.
+  const kept = { title: content.title, tag: content.tag, passMark: content.passMark?.toString() ?? '' };
+  const words = JSON.stringify(kept);
+  const [typed, setTyped] = useState({ over: words, ...kept });
+  const { title, tag, passMark } = typed.over === words ? typed : kept;
+  const type = (change: Partial<typeof kept>) => setTyped({ over: words, title, tag, passMark, ...change });
   const navigate = useNavigate();
   const style = useStyle();
   const classes = useClasses();
-  const [shown, setShown] = useState(content);
-  // Drawing names a set, and undo takes a name back: what is typed here follows.
-  if (shown.title !== content.title || shown.tag !== content.tag || shown.passMark !== content.passMark) {
-    setShown(content);
-    setTitle(content.title);
-    setTag(content.tag);
-    setPassMark(String(content.passMark ?? ''));
-  }
   const keepWords = () => {
     const pass = passMark.trim() === '' ? undefined : Number(passMark);
     if (title !== content.title || tag !== content.tag || pass !== content.passMark) {
@@ -57,13 +52,18 @@ export function SetHead({ editor }: { editor: SetEditor }) {
       }}
     >
       <Box sx={{ width: 320, maxWidth: '100%' }}>
-        <Field label="Title" value={title} onChange={setTitle} fault={keep.error?.about('title')} />
+        <Field
+          label="Title"
+          value={title}
+          onChange={(text) => type({ title: text })}
+          fault={keep.error?.about('title')}
+        />
       </Box>
       <Box sx={{ width: 120 }}>
         <Field
           label="Class"
           value={tag}
-          onChange={setTag}
+          onChange={(text) => type({ tag: text })}
           fault={keep.error?.about('tag')}
           choices={classes.data?.map(({ name }) => name)}
         />
@@ -73,7 +73,7 @@ export function SetHead({ editor }: { editor: SetEditor }) {
           label="Pass mark"
           inputMode="numeric"
           value={passMark}
-          onChange={(typed) => setPassMark(typed.replace(/\D/g, ''))}
+          onChange={(text) => type({ passMark: text.replace(/\D/g, '') })}
         />
       </Box>
       <Box sx={{ ml: { sm: 'auto' }, pb: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1 }}>

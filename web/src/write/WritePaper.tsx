@@ -34,15 +34,25 @@ export function WritePaper({ attempt, paper }: Props) {
   const keeping = useAttempt(attempt);
   const pen = usePen(paper, keeping.figures, Date.parse(attempt.begunAt), keeping.add);
   const marking = useMarking(attempt.id, keeping.flush);
-  const [shown, setShown] = useState(attempt.state !== 'open');
-  const [asked, setAsked] = useState(false);
+  // What is said of a paper is said of what stood there, and not of it once more is written.
+  const count = keeping.figures.filter((figure) => figure.kind !== 'nudge').length;
+  const [markedBefore] = useState(attempt.state !== 'open' ? count : undefined);
+  const [askedAt, setAskedAt] = useState<number>();
+  const asked = askedAt === count;
+  const shown = markedBefore === count || (marking.isSuccess && marking.variables === count);
   const [panel, setPanel] = useState<Panel>('write');
   const [replayed, setReplayed] = useState<number>();
   const begun = keeping.figures.some((figure) => figure.at > 0);
   const atOnce = settings.marking === 'once';
   const soFar = useMarkedSoFar(attempt, settings, keeping.figures, atOnce || asked || shown);
   // A paper that was marked before is marked again where it is opened; nothing of it is kept anew.
-  const marked = shown ? (marking.data ?? soFar) : atOnce || asked ? soFar : undefined;
+  const marked = shown
+    ? marking.variables === count
+      ? (marking.data ?? soFar)
+      : soFar
+    : atOnce || asked
+      ? soFar
+      : undefined;
   const help = useHelp(attempt, paper, keeping.figures, pen);
   const letters = useLetterKeys();
   const led = useNext(attempt, settings, keeping.figures);
@@ -54,18 +64,6 @@ export function WritePaper({ attempt, paper }: Props) {
   const sheet = useRef<HTMLDivElement>(null);
   const foot = useId();
   const verdicts = new Map(marked?.figures.map((figure, index) => [String(index), figure]));
-
-  // What was said of a paper is not said of it once more is written.
-  const count = keeping.figures.filter((figure) => figure.kind !== 'nudge').length;
-  const [countMarked, setCountMarked] = useState(count);
-  if (count !== countMarked) {
-    setCountMarked(count);
-    setAsked(false);
-    if (shown) {
-      setShown(false);
-      marking.reset();
-    }
-  }
 
   const ledTo =
     settings.led && led && !led.done ? paper.squares.findIndex((square) => inSquare(led, square)) : -1;
@@ -80,7 +78,7 @@ export function WritePaper({ attempt, paper }: Props) {
     sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
   }, []);
 
-  const handIn = () => marking.mutate(undefined, { onSuccess: () => setShown(true) });
+  const handIn = () => marking.mutate(count);
   const replaying = panel === 'replay' && replayed !== undefined;
 
   return (
@@ -167,7 +165,7 @@ export function WritePaper({ attempt, paper }: Props) {
             </Button>
           )}
           {settings.marking === 'asked' && (
-            <Button variant="outlined" onClick={() => setAsked(true)}>
+            <Button variant="outlined" onClick={() => setAskedAt(count)}>
               Mark it so far
             </Button>
           )}

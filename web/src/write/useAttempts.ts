@@ -113,9 +113,10 @@ export function useSettingsChange(id: number) {
 }
 
 /** Marks a paper and keeps how it came out; what was written has to be on the server before. */
+/** Hands a paper in and marks it; what it is called with says how much stood on it then. */
 export function useMarking(id: number, flush: () => Promise<void>) {
   const queries = useQueryClient();
-  return useMutation<Marked, Refused>({
+  return useMutation<Marked, Refused, number>({
     mutationFn: async () => {
       await flush();
       return ask(api.POST('/api/attempts/{id}/mark', { params: { path: { id } } }));
