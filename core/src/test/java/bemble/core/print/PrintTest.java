@@ -34,6 +34,9 @@ class PrintTest {
     /** Nothing is printed nearer to the edge, in millimetres. */
     private static final double MARGIN = 10;
 
+    /** What is laid out to the edge of a page may be beyond it in the last place. */
+    private static final double ROUNDED = 1e-9;
+
     private static List<PrintQuestion> questions(String... problems) {
         List<PrintQuestion> questions = new ArrayList<>();
         for (String problem : problems) {
@@ -132,9 +135,8 @@ class PrintTest {
             inside(bend.x2(), bend.y2(), page);
         } else if (ink instanceof Ink.Text text) {
             inside(text.x(), text.y(), page);
-            double width = text.text().length() * text.size() * 0.5;
             if (text.align() == Ink.Align.START) {
-                inside(text.x() + width, text.y(), page);
+                inside(text.x() + Letters.width(text.text(), text.size()) - ROUNDED, text.y(), page);
             }
         }
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bemble.core.print.Ink.Align;
 import bemble.core.print.Ink;
+import bemble.core.print.Letters;
 import bemble.core.print.Page;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -29,6 +30,27 @@ class WritersTest {
             new Ink.Text(20, 40, 5, Align.START, false, "Slates & <rope>"),
             new Ink.Text(100, 50, 5, Align.MIDDLE, true, "58"),
             new Ink.Text(190, 60, 5, Align.END, false, "√529 ≈ 23 − 0 × 1 ÷ 2")));
+
+    /** Lines are broken by widths that core knows by heart. */
+    @Test
+    void lettersAreAsWideAsTheRoomThatIsLeftForThem() throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            PageFonts fonts = new PageFonts(document);
+            for (int letter = ' '; letter <= 0x17f; letter++) {
+                String text = Character.toString(letter);
+                if (Character.isISOControl(letter) || !PageFonts.printable(fonts.of(true), text).equals(text)) {
+                    continue;
+                }
+                double room = Letters.width(text, 1);
+                // The font's own width is in thousandths.
+                assertThat(fonts.of(true).getStringWidth(text) / 1000).as(text).isCloseTo((float) room,
+                        within(0.0055f));
+                if (Character.isLetterOrDigit(letter)) {
+                    assertThat(fonts.of(false).getStringWidth(text) / 1000).as(text).isLessThan((float) room + 0.05f);
+                }
+            }
+        }
+    }
 
     @Test
     void textStandsWhereItIsPut() throws IOException {
