@@ -2840,6 +2840,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/how-we-write-it/words-in-questions.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The words that questions are told with, what they can mean and where they mislead: to keep, or to print.
+         * @description The words that questions are told with, what they can mean and where they mislead: to keep, or to print.
+         */
+        get: operations["wordsInQuestions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/how-we-write-it/page.pdf": {
         parameters: {
             query?: never;
@@ -2872,6 +2892,26 @@ export interface paths {
          * @description An example for each operation.
          */
         get: operations["examples_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/how-we-write-it/bookmarks.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A page of bookmarks with the steps of an example's operation in this house style: to keep, or for the browser to print.
+         * @description A page of bookmarks with the steps of an example's operation in this house style: to keep, or for the browser to print.
+         */
+        get: operations["bookmarks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -11010,6 +11050,31 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    wordsInQuestions: {
+        parameters: {
+            query?: {
+                inline?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     pdf_1: {
         parameters: {
             query: {
@@ -11052,6 +11117,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ExampleView"][];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    bookmarks: {
+        parameters: {
+            query: {
+                problem: string;
+                inline?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             400: components["responses"]["Refusal400"];

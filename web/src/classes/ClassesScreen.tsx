@@ -85,7 +85,9 @@ export function ClassesScreen() {
               </Button>
             </Box>
           </Box>
-          <Box sx={{ mt: 0.5, lineHeight: 1.7 }}>{each.pupils.map((pupil) => pupil.name).join(' · ')}</Box>
+          <Box sx={{ mt: 0.5, lineHeight: 1.7, overflowWrap: 'anywhere' }}>
+            {each.pupils.map(({ name }) => name.replaceAll(' ', '\u00a0')).join(' · ')}
+          </Box>
         </Box>
       ))}
       <Box component="p" sx={{ color: ink.faint, mt: 3 }}>

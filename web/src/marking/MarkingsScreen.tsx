@@ -81,10 +81,10 @@ export function MarkingsScreen() {
                   </Link>
                 </td>
                 <td>{each.className}</td>
-                <td>
+                <td style={{ whiteSpace: 'nowrap' }}>
                   {each.marked} of {each.papers} begun
                 </td>
-                <td>{dayOfMomentInWords(each.begunAt)}</td>
+                <td style={{ whiteSpace: 'nowrap' }}>{dayOfMomentInWords(each.begunAt)}</td>
                 <Box component="td" sx={{ textAlign: 'right' }}>
                   <Button
                     onClick={() => onDelete(each.id)}

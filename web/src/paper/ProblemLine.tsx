@@ -12,6 +12,9 @@ type Props = {
   input?: RefObject<HTMLInputElement | null>;
 };
 
+/** A longer problem is written smaller, so that more of it is seen. */
+const roomyLetters = 22;
+
 /** The line a problem is typed on; what is wrong with it stands under it and the text stays. */
 export function ProblemLine({ typed, fault, onBegin, input }: Props) {
   const [text, setText] = useState(typed);
@@ -58,7 +61,7 @@ export function ProblemLine({ typed, fault, onBegin, input }: Props) {
             bgcolor: 'transparent',
             color: ink.ink,
             font: `400 30px/1.25 ${digits}`,
-            fontSize: { xs: 24, md: 30 },
+            fontSize: text.length > roomyLetters ? 18 : { xs: 24, md: 30 },
             p: 0,
             '&:focus-visible': { outline: 'none', bgcolor: ink.sheet },
           }}

@@ -30,7 +30,7 @@ export function AddQuestions({ editor }: { editor: SetEditor }) {
         onChange={(event) => setText(event.target.value)}
         faults={read.error?.faults.map((fault) => fault.message)}
       />
-      <Button variant="outlined" onClick={add} disabled={text.trim() === '' || read.isPending}>
+      <Button variant="outlined" sx={{ mt: 1 }} onClick={add} disabled={text.trim() === '' || read.isPending}>
         Add to the set
       </Button>
       <Box component="p" sx={{ fontSize: 15 }}>

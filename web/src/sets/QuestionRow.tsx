@@ -22,6 +22,9 @@ export type RowActs = Pick<SetEditor, 'set' | 'renew' | 'remove'> & {
   drop: (at: number) => void;
 };
 
+/** What a narrow window does without. */
+export const whereRoomy = { display: { xs: 'none', md: 'table-cell' } } as const;
+
 const line = {
   font: `400 18px ${digits}`,
   color: ink.ink,
@@ -110,7 +113,7 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
       <Box component="td" sx={{ fontSize: 14, color: ink.faint }}>
         {known?.inWords}
       </Box>
-      <Box component="td" sx={{ color: ink.faint }}>
+      <Box component="td" sx={{ color: ink.faint, ...whereRoomy }}>
         {known?.figures}
       </Box>
       <td>
@@ -179,6 +182,8 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
               name: `Question ${number} as SVG`,
               href: `/api/sets/${setId}/questions/${number}.svg`,
             },
+            { label: 'Move it up', name: `Move question ${number} up`, onDo: () => acts.move(at, -1) },
+            { label: 'Move it down', name: `Move question ${number} down`, onDo: () => acts.move(at, 1) },
             { label: 'Take it out', name: `Take question ${number} out`, onDo: () => acts.remove(at) },
           ]}
         />

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { useEffect, useMemo, useRef } from 'react';
 import { ink } from '../app/theme';
-import { QuestionRow, type RowActs } from './QuestionRow';
+import { QuestionRow, whereRoomy, type RowActs } from './QuestionRow';
 import type { SetEditor } from './useSetEditor';
 
 /** The questions of a set, to be changed one by one and put in order by dragging or by keyboard. */
@@ -54,7 +54,9 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
             <th>Question</th>
             <th>Answer</th>
             <th style={{ minWidth: 140 }}>What makes it hard</th>
-            <th>Figures</th>
+            <Box component="th" sx={whereRoomy}>
+              Figures
+            </Box>
             <th>Part</th>
             <th aria-label="What to do with it" />
           </tr>
@@ -73,7 +75,7 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
         </tbody>
       </Box>
       <Box sx={{ color: ink.faint, fontSize: 14, py: 1.5 }}>
-        Alt ↑ and Alt ↓ move the question one is on; so does dragging.
+        Alt ↑ and Alt ↓ move the question one is on; so do dragging and “More”.
       </Box>
     </Box>
   );

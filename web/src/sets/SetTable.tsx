@@ -17,7 +17,7 @@ export function SetTable({ sets, onDelete }: Props) {
     copy.mutate({ id, otherNumbers }, { onSuccess: (made) => navigate(`/sets/${made.id}`) });
   return (
     <Box component="table" sx={{ width: '100%', borderCollapse: 'collapse', mt: 2, ...stackedOnPhone }}>
-      <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14 }}>
+      <Box component="thead" sx={{ textAlign: 'left', color: ink.faint, fontSize: 14, '& th': { pr: 2 } }}>
         <tr>
           <th>Set</th>
           <th>Class</th>
@@ -47,8 +47,8 @@ export function SetTable({ sets, onDelete }: Props) {
             </td>
             <td>{set.tag}</td>
             <td>{set.count}</td>
-            <td>{dayOfMomentInWords(set.changedAt)}</td>
-            <Box component="td" sx={{ whiteSpace: { md: 'nowrap' }, textAlign: 'right' }}>
+            <td style={{ whiteSpace: 'nowrap' }}>{dayOfMomentInWords(set.changedAt)}</td>
+            <Box component="td" sx={{ whiteSpace: { sm: 'nowrap' }, textAlign: 'right' }}>
               <Button onClick={() => again(set.id, true)} aria-label={`New numbers for ${set.title}`}>
                 New numbers
               </Button>

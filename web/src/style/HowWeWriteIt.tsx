@@ -13,6 +13,8 @@ import { Trouble } from '../app/Trouble';
 import { Unprintable } from '../print/Unprintable';
 import { OwnWordsPanel } from '../reports/OwnWordsPanel';
 
+const handouts = '/api/how-we-write-it';
+
 /** One page per operation for parents and colleagues: an example worked in this style, with what is said. */
 export function HowWeWriteIt() {
   const [operation, setOperation] = useState('addition');
@@ -65,6 +67,20 @@ export function HowWeWriteIt() {
           sx={{ mt: 1 }}
         >
           Print
+        </Button>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'baseline', mb: 2 }}>
+        <span>To keep beside the work:</span>
+        <Button
+          disabled={page.isError}
+          onClick={() =>
+            sendToPrinter(`${handouts}/bookmarks.pdf?problem=${encodeURIComponent(problem)}&inline=true`)
+          }
+        >
+          Print bookmarks of the steps
+        </Button>
+        <Button onClick={() => sendToPrinter(`${handouts}/words-in-questions.pdf?inline=true`)}>
+          Print the words in questions
         </Button>
       </Box>
       <Unprintable letters={page.data?.unprintable ?? []} />

@@ -1,7 +1,7 @@
 package bemble.core.handwriting;
 
 import bemble.core.hand.Written;
-import bemble.core.print.Page;
+import bemble.core.print.ink.Page;
 import bemble.core.scan.GreyRaster;
 import bemble.core.scan.PageMarks;
 import bemble.core.scan.PagePlace.Pixel;

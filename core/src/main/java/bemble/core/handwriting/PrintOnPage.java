@@ -1,7 +1,7 @@
 package bemble.core.handwriting;
 
-import bemble.core.print.Ink;
-import bemble.core.print.Page;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Page;
 import java.util.random.RandomGenerator;
 
 /**

@@ -1,5 +1,6 @@
 package bemble.core.print;
 
+import bemble.core.print.ink.Page;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;

@@ -1,5 +1,7 @@
 package bemble.core.print;
 
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Letters;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;

@@ -1,6 +1,7 @@
 package bemble.core.print;
 
 import bemble.core.marking.PaperFigure;
+import bemble.core.print.ink.Ink;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.Anchor;
 import bemble.core.working.Mark;

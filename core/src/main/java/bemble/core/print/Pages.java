@@ -1,6 +1,9 @@
 package bemble.core.print;
 
-import bemble.core.print.Ink.Align;
+import bemble.core.print.ink.Ink.Align;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Letters;
+import bemble.core.print.ink.Page;
 import bemble.core.scan.PageCode;
 import bemble.core.scan.PageMarks;
 import bemble.core.scan.ReadField;

@@ -1,5 +1,6 @@
 package bemble.core.print;
 
+import bemble.core.print.ink.Ink;
 import bemble.core.scan.ReadField;
 import java.util.ArrayList;
 import java.util.List;

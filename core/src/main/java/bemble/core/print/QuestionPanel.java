@@ -2,7 +2,9 @@ package bemble.core.print;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
-import bemble.core.print.Ink.Align;
+import bemble.core.print.ink.Ink.Align;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Letters;
 import bemble.core.problem.Problem;
 import bemble.core.scan.ReadField;
 import bemble.core.sheet.SheetMark;

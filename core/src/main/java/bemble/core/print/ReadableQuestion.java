@@ -1,6 +1,7 @@
 package bemble.core.print;
 
 import bemble.core.order.WorkOrder;
+import bemble.core.print.ink.Ink;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.scan.ReadField;

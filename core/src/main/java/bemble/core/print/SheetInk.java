@@ -1,6 +1,7 @@
 package bemble.core.print;
 
-import bemble.core.print.Ink.Align;
+import bemble.core.print.ink.Ink.Align;
+import bemble.core.print.ink.Ink;
 import bemble.core.sheet.MarkGeometry;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.Anchor;

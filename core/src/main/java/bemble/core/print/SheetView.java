@@ -1,6 +1,7 @@
 package bemble.core.print;
 
 import bemble.core.order.Worked;
+import bemble.core.print.ink.Ink;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;

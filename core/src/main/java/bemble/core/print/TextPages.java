@@ -1,5 +1,8 @@
 package bemble.core.print;
 
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Letters;
+import bemble.core.print.ink.Page;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,7 +25,7 @@ public final class TextPages {
     private TextPages() {}
 
     /** One part of a text. */
-    public sealed interface Part permits Heading,Paragraph,Row,Drawing,OwnHand,CutStrip {}
+    public sealed interface Part permits Heading,Paragraph,Row,Gap,Drawing,OwnHand,CutStrip {}
 
     /** A heading with a line under it. */
     public record Heading(String text) implements Part {}
@@ -46,6 +49,9 @@ public final class TextPages {
      * @param says what it shows, for who does not see it
      */
     public record OwnHand(byte[] jpeg, double width, double height, String says) implements Part {}
+
+    /** Half a line left empty. */
+    public record Gap() implements Part {}
 
     /** Somebody's work on squares. */
     public record Drawing(OwnWork work) implements Part {}
@@ -91,6 +97,8 @@ public final class TextPages {
             }
         } else if (part instanceof Row row) {
             row(row);
+        } else if (part instanceof Gap) {
+            y += TEXT * LEADING / 2;
         } else if (part instanceof Drawing drawing) {
             panel(drawing.work().draw(room(), SQUARE));
         } else if (part instanceof OwnHand own) {

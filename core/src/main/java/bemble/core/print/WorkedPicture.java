@@ -1,6 +1,8 @@
 package bemble.core.print;
 
 import bemble.core.order.Worked;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Page;
 import java.util.ArrayList;
 import java.util.List;
 

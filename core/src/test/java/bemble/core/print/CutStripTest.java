@@ -7,6 +7,8 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;

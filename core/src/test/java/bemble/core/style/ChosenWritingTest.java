@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
-import bemble.core.print.Ink;
-import bemble.core.print.Page;
 import bemble.core.print.Stages;
 import bemble.core.print.WorkedPicture;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.ProblemText;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.MarkKind;

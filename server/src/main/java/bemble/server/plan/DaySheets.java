@@ -1,6 +1,6 @@
 package bemble.server.plan;
 
-import bemble.core.print.Page;
+import bemble.core.print.ink.Page;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
 import bemble.server.ids.ClassId;

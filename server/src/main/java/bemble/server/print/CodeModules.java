@@ -1,6 +1,6 @@
 package bemble.server.print;
 
-import bemble.core.print.Ink;
+import bemble.core.print.ink.Ink;
 import com.google.zxing.WriterException;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import com.google.zxing.qrcode.encoder.ByteMatrix;

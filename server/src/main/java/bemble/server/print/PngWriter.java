@@ -1,6 +1,6 @@
 package bemble.server.print;
 
-import bemble.core.print.Page;
+import bemble.core.print.ink.Page;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;

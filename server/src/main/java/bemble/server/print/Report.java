@@ -1,7 +1,7 @@
 package bemble.server.print;
 
-import bemble.core.print.Ink;
-import bemble.core.print.Page;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Page;
 import bemble.server.web.Download;
 import java.util.List;
 import java.util.stream.Collectors;

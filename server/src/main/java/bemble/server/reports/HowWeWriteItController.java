@@ -1,7 +1,8 @@
 package bemble.server.reports;
 
+import bemble.core.print.Handouts;
 import bemble.core.print.HowWeWriteIt;
-import bemble.core.print.Page;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
@@ -80,6 +81,23 @@ class HowWeWriteItController {
             @RequestParam(defaultValue = "false") boolean inline) {
         byte[] file = PdfWriter.write("How we write it", pages(teacher, problem), () -> {});
         return Download.pdf("bemble-how-we-write-it.pdf", file, inline);
+    }
+
+    /** A page of bookmarks with the steps of an example's operation in this house style: to keep, or for the browser to print. */
+    @GetMapping(value = "/api/how-we-write-it/bookmarks.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> bookmarks(@AuthenticationPrincipal SignedIn teacher,
+            @RequestParam @Size(max = Limits.EXAMPLE_LETTERS, message = TOO_LONG) String problem,
+            @RequestParam(defaultValue = "false") boolean inline) {
+        HouseStyle style = styles.of(teacher.id());
+        byte[] file = PdfWriter.write("Bookmarks", List.of(Handouts.bookmarks(read(problem, style), style)), () -> {});
+        return Download.pdf("bemble-bookmarks.pdf", file, inline);
+    }
+
+    /** The words that questions are told with, what they can mean and where they mislead: to keep, or to print. */
+    @GetMapping(value = "/api/how-we-write-it/words-in-questions.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> wordsInQuestions(@RequestParam(defaultValue = "false") boolean inline) {
+        return Download.pdf("bemble-words-in-questions.pdf",
+                PdfWriter.write("Words in questions", Handouts.keyWords(), () -> {}), inline);
     }
 
     private List<Page> pages(SignedIn teacher, String problem) {

@@ -1,9 +1,9 @@
 package bemble.server.reports;
 
-import bemble.core.print.Page;
 import bemble.core.print.TextPages.Paragraph;
 import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.Refusal;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;

@@ -8,7 +8,7 @@ import bemble.core.handwriting.PageWriter;
 import bemble.core.handwriting.PenHand;
 import bemble.core.handwriting.Scanning;
 import bemble.core.method.Methods;
-import bemble.core.print.Page;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.scan.GreyRaster;

@@ -1,6 +1,6 @@
 package bemble.server.scan;
 
-import bemble.core.print.Page;
+import bemble.core.print.ink.Page;
 import bemble.core.scan.PageCode;
 import bemble.core.scan.ReadSquare;
 import bemble.core.scan.asked.AskedOnPage;

@@ -2,9 +2,9 @@ package bemble.server.work;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
-import bemble.core.print.Page;
 import bemble.core.print.Stages;
 import bemble.core.print.WorkedPicture;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.ProblemText;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.SignedIn;

@@ -52,6 +52,10 @@ class SetJourneyTest {
             teacher.see("2 carries, in a chain, a new place");
             page.getByLabel("Question 3", new Page.GetByLabelOptions().setExact(true)).press("Alt+ArrowUp");
             page.waitForCondition(() -> questions(page).get(1).equals("58 + 67"));
+            teacher.more("question 2", "Move question 2 up");
+            page.waitForCondition(() -> questions(page).get(0).equals("58 + 67"));
+            teacher.more("question 1", "Move question 1 down");
+            page.waitForCondition(() -> questions(page).get(1).equals("58 + 67"));
             teacher.more("question 6", "Take question 6 out");
             page.waitForCondition(() -> questions(page).size() == 5);
             teacher.press("Undo");

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -91,6 +92,11 @@ class StyleJourneyTest {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             assertThat(new PDFTextStripper().getText(document)).contains("How we write it: subtraction",
                     "605 − 347 = 258");
+        }
+        for (String handout : List.of("bookmarks.pdf?problem=605-347", "words-in-questions.pdf")) {
+            try (PDDocument document = Loader.loadPDF(Client.demo(server).file("/api/how-we-write-it/" + handout))) {
+                assertThat(document.getNumberOfPages()).as(handout).isEqualTo(1);
+            }
         }
     }
 

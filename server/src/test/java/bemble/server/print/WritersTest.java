@@ -3,10 +3,10 @@ package bemble.server.print;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import bemble.core.print.Ink.Align;
-import bemble.core.print.Ink;
-import bemble.core.print.Letters;
-import bemble.core.print.Page;
+import bemble.core.print.ink.Ink.Align;
+import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.Letters;
+import bemble.core.print.ink.Page;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;

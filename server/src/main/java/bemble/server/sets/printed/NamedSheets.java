@@ -1,6 +1,6 @@
 package bemble.server.sets.printed;
 
-import bemble.core.print.Page;
+import bemble.core.print.ink.Page;
 import bemble.server.faults.Missing;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;

@@ -1,7 +1,7 @@
 package bemble.server.sets.printed;
 
-import bemble.core.print.Page;
 import bemble.core.print.PrintKind;
+import bemble.core.print.ink.Page;
 import bemble.server.account.SignedIn;
 import bemble.server.background.Jobs.UnderWay;
 import bemble.server.faults.Missing;

@@ -1,15 +1,15 @@
 package bemble.server.sets.printed;
 
 import bemble.core.practice.Versions;
-import bemble.core.print.Page;
 import bemble.core.print.Pages;
 import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.background.JobKind;
-import bemble.server.background.Jobs;
 import bemble.server.background.Jobs.UnderWay;
+import bemble.server.background.Jobs;
 import bemble.server.background.Progress;
 import bemble.server.faults.Missing;
 import bemble.server.ids.PupilId;

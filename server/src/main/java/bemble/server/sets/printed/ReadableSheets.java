@@ -1,10 +1,10 @@
 package bemble.server.sets.printed;
 
-import bemble.core.print.Page;
 import bemble.core.print.Pages;
 import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
+import bemble.core.print.ink.Page;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.server.ids.TeacherId;

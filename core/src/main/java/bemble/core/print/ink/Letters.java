@@ -1,4 +1,4 @@
-package bemble.core.print;
+package bemble.core.print.ink;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +47,7 @@ public final class Letters {
     }
 
     /** The text in lines no wider than {@code room}; a word that is wider is broken. */
-    static List<String> lines(String text, double size, double room) {
+    public static List<String> lines(String text, double size, double room) {
         List<String> lines = new ArrayList<>();
         String line = "";
         for (String word : text.strip().split("\\s+")) {

@@ -1,4 +1,4 @@
-package bemble.core.print;
+package bemble.core.print.ink;
 
 import java.util.List;
 

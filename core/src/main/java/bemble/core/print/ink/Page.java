@@ -1,4 +1,4 @@
-package bemble.core.print;
+package bemble.core.print.ink;
 
 import bemble.core.scan.ReadField;
 import java.util.List;
