@@ -141,14 +141,12 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
         component="td"
         sx={{ whiteSpace: 'nowrap', '& button, & a': { px: 0.5, py: 0.25, fontSize: 14, fontWeight: 400 } }}
       >
-        <Tooltip title="Other numbers, as hard">
-          <Button
-            aria-label={`Other numbers for question ${number}`}
-            onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => acts.renew(at, fresh) })}
-          >
-            Other numbers
-          </Button>
-        </Tooltip>
+        <Button
+          aria-label={`Other numbers for question ${number}`}
+          onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => acts.renew(at, fresh) })}
+        >
+          Other numbers
+        </Button>
         <RowMenu
           of={`question ${number}`}
           deeds={[

@@ -75,7 +75,7 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
         </tbody>
       </Box>
       <Box sx={{ color: ink.faint, fontSize: 14, py: 1.5 }}>
-        Alt ↑ and Alt ↓ move the question one is on; so do dragging and “More”.
+        “Other numbers” are as hard. Alt ↑ and Alt ↓ move the question one is on; so do dragging and “More”.
       </Box>
     </Box>
   );

@@ -33,22 +33,41 @@ public final class Feedback {
      * A question of the sheet.
      *
      * @param number its number there
-     * @param given whether the child answered it
-     * @param right whether the answer is right
      */
-    public record Done(int number, Problem problem, boolean given, boolean right) {}
+    public record Done(int number, Problem problem, Outcome outcome) {}
+
+    /** What is known of a child's answer. */
+    public enum Outcome {
+        RIGHT,
+        WRONG,
+        /** The child left it out. */
+        LEFT_OUT,
+        /** Nobody has looked at it yet, or it cannot be read: nothing is said of it. */
+        NOT_MARKED
+    }
 
     /** Both sentences; empty for a child who answered nothing. */
     public static String of(List<Done> sheet, HouseStyle style) {
         Feedback feedback = new Feedback(sheet, style);
-        return sheet.stream().noneMatch(Done::given) ? "" : feedback.well() + " " + feedback.next();
+        return feedback.given() == 0 ? "" : (feedback.well() + " " + feedback.next()).strip();
+    }
+
+    private List<Done> with(Outcome outcome) {
+        return sheet.stream().filter(done -> done.outcome() == outcome).toList();
+    }
+
+    private int given() {
+        return with(Outcome.RIGHT).size() + with(Outcome.WRONG).size();
     }
 
     private String well() {
-        List<Done> right = sheet.stream().filter(Done::right).toList();
+        List<Done> right = with(Outcome.RIGHT);
+        if (!with(Outcome.NOT_MARKED).isEmpty()) {
+            return right.isEmpty() ? "You worked at it."
+                    : right.size() + (right.size() == 1 ? " is" : " are") + " right so far" + hardest(right) + ".";
+        }
         if (right.isEmpty()) {
-            return "You worked at " + sheet.stream().filter(Done::given).count() + " of " + sheet.size()
-                    + " questions.";
+            return "You worked at " + given() + " of " + sheet.size() + " questions.";
         }
         String what = right.size() < sheet.size()
                 ? right.size() + " of " + sheet.size() + (right.size() == 1 ? " is" : " are")
@@ -122,10 +141,10 @@ public final class Feedback {
     }
 
     private String next() {
-        List<Done> wrong = sheet.stream().filter(done -> done.given() && !done.right()).toList();
-        List<Done> left = sheet.stream().filter(done -> !done.given()).toList();
+        List<Done> wrong = with(Outcome.WRONG);
+        List<Done> left = with(Outcome.LEFT_OUT);
         return !wrong.isEmpty() ? "Look again at " + numbers(wrong)
-                : left.isEmpty() ? HARDER : "Now try " + numbers(left);
+                : !left.isEmpty() ? "Now try " + numbers(left) : with(Outcome.NOT_MARKED).isEmpty() ? HARDER : "";
     }
 
     private static String numbers(List<Done> questions) {

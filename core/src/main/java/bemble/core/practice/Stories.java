@@ -6,7 +6,12 @@ import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -19,6 +24,9 @@ public final class Stories {
     private static final Pattern LINE =
             Pattern.compile("([a-z]+) (\\d+)(?: (\\d+))? (whole|decimals) (.+)");
     private static final Pattern EITHER = Pattern.compile("\\{([^{}|]+)\\|([^{}|]+)\\}");
+
+    /** A number as it stands in a sentence, with its point and its groups, without the full stop behind it. */
+    private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,’\u2009\u00a0]\\d+)*");
 
     private final List<Plot> plots = new ArrayList<>();
 
@@ -78,5 +86,38 @@ public final class Stories {
     /** All stories that fit a problem, the same ones in the same order each time; none where nothing fits its numbers. */
     public List<String> of(Problem problem, HouseStyle style) {
         return plots.stream().filter(plot -> plot.fits(problem)).map(plot -> plot.told(problem, style)).toList();
+    }
+
+    /**
+     * A story told again for other numbers: by the same plot where it has one that fits, else by another; a teacher's own with its
+     * numbers changed. Empty where the story would not be true of them.
+     *
+     * @param story what was told of the problem before; may be empty
+     */
+    public String again(String story, Problem before, Problem now, HouseStyle style) {
+        if (story.isEmpty() || before.equals(now)) {
+            return story;
+        }
+        Optional<Plot> plot = plots.stream().filter(each -> each.fits(before))
+                .filter(each -> each.told(before, style).equals(story)).findFirst();
+        if (plot.isEmpty()) {
+            return withOtherNumbers(story, before, now, style);
+        }
+        return plot.filter(each -> each.fits(now)).map(each -> each.told(now, style))
+                .orElseGet(() -> of(now, style).stream().findFirst().orElse(""));
+    }
+
+    /** Each number has to stand there once: one that is missing, or tells something else too, cannot be changed by rule. */
+    private static String withOtherNumbers(String story, Problem before, Problem now, HouseStyle style) {
+        Map<String, String> numbers = new HashMap<>();
+        for (int i = 0; i < before.operands().size(); i++) {
+            numbers.put(style.number(before.operands().get(i)), style.number(now.operands().get(i)));
+        }
+        List<String> found =
+                NUMBER.matcher(story).results().map(MatchResult::group).filter(numbers::containsKey).toList();
+        boolean eachOnce = numbers.size() == before.operands().size() && found.size() == numbers.size()
+                && Set.copyOf(found).size() == found.size();
+        return eachOnce ? NUMBER.matcher(story).replaceAll(
+                match -> Matcher.quoteReplacement(numbers.getOrDefault(match.group(), match.group()))) : "";
     }
 }

@@ -19,6 +19,7 @@ import bemble.core.style.option.MethodMarks;
 import bemble.core.style.option.Option;
 import bemble.core.style.option.PartSums;
 import bemble.core.style.option.PayBack;
+import bemble.core.style.option.PayBackPlace;
 import bemble.core.style.option.Placeholder;
 import bemble.core.style.option.PointOrder;
 import bemble.core.style.option.PointSign;
@@ -82,7 +83,8 @@ final class Choices {
             "partSums", Map.of("additionMethod", "partial-sums"),
             "crossLines", Map.of("multiplicationMethod", "crosswise"),
             "crossProducts", Map.of("multiplicationMethod", "crosswise"),
-            "payBack", Map.of("subtractionMethod", "equal-additions"));
+            "payBack", Map.of("subtractionMethod", "equal-additions"),
+            "payBackPlace", Map.of("subtractionMethod", "equal-additions"));
 
     private static final Shown CHECKED = new Shown(Shown.As.CHECK, Shown.END);
 
@@ -131,6 +133,8 @@ final class Choices {
             choice("expandedExchanges", "Subtraction", "Exchanges stand beside in values", YesNo.class);
     static final Choice<PayBack> PAY_BACK =
             choice("payBack", "Subtraction", "By equal additions, the one below is taken away", PayBack.class);
+    static final Choice<PayBackPlace> PAY_BACK_PLACE =
+            choice("payBackPlace", "Subtraction", "By equal additions, the one below stands", PayBackPlace.class);
     static final Choice<LastColumns> LAST_COLUMNS =
             choice("lastColumns", "Subtraction", "The last two columns are worked", LastColumns.class);
     static final Choice<Placeholder> PLACEHOLDER =

@@ -22,6 +22,7 @@ import bemble.core.style.option.MethodMarks;
 import bemble.core.style.option.Option;
 import bemble.core.style.option.PartSums;
 import bemble.core.style.option.PayBack;
+import bemble.core.style.option.PayBackPlace;
 import bemble.core.style.option.Placeholder;
 import bemble.core.style.option.PointOrder;
 import bemble.core.style.option.PointSign;
@@ -172,6 +173,11 @@ public final class HouseStyle {
     /** Whether the one added below is taken away after the digit that stands there. */
     public boolean paysBackLast() {
         return get(Choices.PAY_BACK) == PayBack.LAST;
+    }
+
+    /** Whether the one added below stands in the row of the answer. */
+    public boolean paysBackInAnswer() {
+        return get(Choices.PAY_BACK_PLACE) == PayBackPlace.IN_ANSWER;
     }
 
     /** Whether a 1 at the front that would be used up whole is taken together with the figure beside it. */

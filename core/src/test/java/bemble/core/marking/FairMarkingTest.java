@@ -252,6 +252,15 @@ class FairMarkingTest {
     }
 
     @Test
+    void theOneThatIsPaidBackStandsInEitherRow() {
+        HouseStyle inAnswer = USUAL.with(Map.of("payBackPlace", "in-answer"));
+        for (String problem : List.of("503 - 128", "1000 - 1", "62.5 - 48.75", "713 - 286")) {
+            Problem read = ProblemText.kept(problem);
+            assertRight(read, MethodName.EQUAL_ADDITIONS, careful(read, MethodName.EQUAL_ADDITIONS, inAnswer), problem);
+        }
+    }
+
+    @Test
     void zerosAreStruckStraightToNine() {
         for (String text : List.of("4003 − 1358", "500 − 237", "10000 − 1", "7004 − 2586", "30050 − 4168", "900 − 463",
                 "9000 − 4632", "9900 − 463", "990 − 463")) {

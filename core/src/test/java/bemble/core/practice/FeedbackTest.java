@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.core.given.RandomNumbers;
 import bemble.core.given.Trials;
 import bemble.core.practice.Feedback.Done;
+import bemble.core.practice.Feedback.Outcome;
 import bemble.core.problem.ProblemText;
 import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
@@ -18,12 +19,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What a child is told is counted from their own answers, and short. */
 class FeedbackTest {
-    /** @param marks for each question {@code +} right, {@code -} wrong, {@code .} not answered */
+    /** @param marks for each question {@code +} right, {@code -} wrong, {@code .} left out, {@code ?} not marked yet */
     private static List<Done> sheet(String problems, String marks) {
         List<Done> sheet = new ArrayList<>();
         String[] each = problems.split(", ");
         for (int i = 0; i < each.length; i++) {
-            sheet.add(new Done(i + 1, ProblemText.kept(each[i]), marks.charAt(i) != '.', marks.charAt(i) == '+'));
+            sheet.add(new Done(i + 1, ProblemText.kept(each[i]), Outcome.values()["+-.?".indexOf(marks.charAt(i))]));
         }
         return sheet;
     }
@@ -37,7 +38,10 @@ class FeedbackTest {
         "36 + 48, 27 + 35 | ++ | Both are right, both with a carry. Make a harder one up, for a neighbour.",
         "36 + 48 | + | It is right, with a carry. Make a harder one up, for a neighbour.",
         "36 + 48, 27 + 35, 1 + 1, 2 + 2 | ---- | You worked at 4 of 4 questions. Look again at 1, 2 and 3 first.",
-        "36 + 48, 27 + 35 | .. | ''"})
+        "403 − 128, 84 − 31, 62 − 48 | +?? | 1 is right so far, across a zero.",
+        "403 − 128, 84 − 31, 62 − 48 | ++? | 2 are right so far, 1 of them across a zero.",
+        "403 − 128, 84 − 31, 62 − 48 | -?? | You worked at it. Look again at 1.",
+        "36 + 48, 27 + 35 | ?? | ''", "36 + 48, 27 + 35 | .. | ''"})
     void whatWentWellAndOneThing(String problems, String marks, String said) {
         assertThat(Feedback.of(sheet(problems, marks), HouseStyle.USUAL)).isEqualTo(said);
     }
@@ -58,7 +62,7 @@ class FeedbackTest {
             List<String> asked = new ArrayList<>();
             for (int n = 1 + random.nextInt(30); n > 0; n--) {
                 asked.add(problems.get(random.nextInt(problems.size())));
-                marks.append("+-.".charAt(random.nextInt(3)));
+                marks.append("+-.?".charAt(random.nextInt(4)));
             }
             String said = Feedback.of(sheet(String.join(", ", asked), marks.toString()), HouseStyle.USUAL);
             assertThat(Arrays.stream(said.split("(?<=\\.) "))).as(said)

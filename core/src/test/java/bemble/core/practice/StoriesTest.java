@@ -44,6 +44,30 @@ class StoriesTest {
     }
 
     @Test
+    void aStoryIsToldAgainWithOtherNumbers() {
+        String story = of("62 − 48").get(3);
+        assertThat(again(story, "62 − 48", "71 − 25")).isEqualTo(story.replace("62", "71").replace("48", "25"))
+                .isIn(of("71 − 25"));
+        assertThat(again("Ola had 62 shells. She gave 48 away.", "62 − 48", "71 − 25"))
+                .isEqualTo("Ola had 71 shells. She gave 25 away.");
+        assertThat(again("Of 1,250 terns 400 flew.", "1250 − 400", "1310 − 520",
+                Map.of("grouping", "separator", "groupFrom",
+                        "four"))).isEqualTo("Of 1,310 terns 520 flew.");
+        assertThat(again("Ola, who is 48, had 62 shells and gave 48 away.", "62 − 48", "71 − 25")).isEmpty();
+        assertThat(again("Some shells.", "62 − 48", "71 − 25")).isEmpty();
+        assertThat(again("Some shells.", "62 − 48", "62 − 48")).isEqualTo("Some shells.");
+        assertThat(again("", "62 − 48", "71 − 25")).isEmpty();
+    }
+
+    private static String again(String story, String before, String now) {
+        return again(story, before, now, Map.of());
+    }
+
+    private static String again(String story, String before, String now, Map<String, String> style) {
+        return STORIES.again(story, ProblemText.kept(before), ProblemText.kept(now), HouseStyle.USUAL.with(style));
+    }
+
+    @Test
     void whatDoesNotFitItsNumbersIsNotOffered() {
         assertThat(of("4.5 + 3.25")).isNotEmpty().noneMatch(story -> story.contains("children"));
         assertThat(of("70000 − 5")).noneMatch(story -> story.contains("rope"));

@@ -10,6 +10,7 @@ import bemble.core.print.ink.Ink;
 import bemble.core.print.ink.Page;
 import bemble.core.problem.ProblemText;
 import bemble.core.sheet.SheetMark;
+import bemble.core.working.Anchor;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
@@ -95,6 +96,22 @@ class ChosenWritingTest {
         assertThat(count(work("846 ÷ 4"), MarkKind.ARROW)).as("they have gone by the end").isZero();
         assertThat(count(work("846 ÷ 4", "arrows", "staying"), MarkKind.ARROW)).isEqualTo(2);
         assertThat(work("846 ÷ 4", "arrows", "none").sheet().marks()).noneMatch(mark -> mark.kind() == MarkKind.ARROW);
+    }
+
+    @Test
+    void theOneThatIsPaidBackStandsInTheAnswersRow() {
+        String[] below = {"subtractionMethod", "equal-additions"};
+        String[] inAnswer = {"subtractionMethod", "equal-additions", "payBackPlace", "in-answer"};
+        assertThat(work("503 − 128", inAnswer).answer().value()).isEqualTo("375");
+        assertThat(smallOnes(work("503 − 128", inAnswer))).containsExactly("answer 1", "answer 2");
+        assertThat(smallOnes(work("503 − 128", below))).containsExactly("subtrahend 1", "subtrahend 2");
+        assertThat(said(work("503 − 128", inAnswer)))
+                .contains("a small 1 where the answer will stand in the tens column");
+    }
+
+    private static List<String> smallOnes(Worked worked) {
+        return marks(worked).stream().filter(mark -> mark.role() == Role.EXCHANGE && mark.anchor() != Anchor.BEFORE_HIGH
+                && mark.kind() == MarkKind.DIGIT).map(mark -> mark.line().id() + " " + mark.place()).toList();
     }
 
     @Test

@@ -98,7 +98,7 @@ class SetController {
     List<QuestionView> version(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @PathVariable String letter) {
         SetContent content = sets.content(sets.find(teacher.id(), id));
-        return SetReading.questions(SetReading.version(content, letter)).stream()
+        return SetReading.questions(sets.version(teacher.id(), content, letter)).stream()
                 .map(QuestionView.in(styles.of(teacher.id()))).toList();
     }
 

@@ -9,6 +9,7 @@ import bemble.core.print.PrintKind;
 import bemble.core.print.PrintOrder;
 import bemble.core.print.PrintQuestion;
 import bemble.core.problem.Fault;
+import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.limits.Limits;
@@ -68,23 +69,28 @@ public final class SetReading {
         return content.with(content.title(), written);
     }
 
+    /** How a story is told again once its question has other numbers. */
+    interface Retelling {
+        String again(String story, Problem before, Problem now);
+    }
+
     /** The set with the questions of a version in their places. */
-    public static SetContent version(SetContent content, String letter) {
+    static SetContent version(SetContent content, String letter, Retelling retelling) {
         if (letter.equals(Versions.LETTERS.get(0))) {
             return content;
         }
         List<Question> others = Versions.of(questions(content), letter, content.seed() == null ? 1 : content.seed());
-        return renumbered(content, others);
+        return renumbered(content, others, retelling);
     }
 
-    /** The set with other numbers in the same questions; word problems stay where their numbers do. */
-    static SetContent renumbered(SetContent content, List<Question> others) {
+    /** The set with other numbers in the same questions. */
+    static SetContent renumbered(SetContent content, List<Question> others, Retelling retelling) {
         List<SetQuestion> questions = new ArrayList<>();
         for (int i = 0; i < others.size(); i++) {
             SetQuestion before = content.questions().get(i);
-            String problem = others.get(i).problem().text();
-            boolean same = before.problem().equals(problem);
-            questions.add(new SetQuestion(problem, same ? before.story() : "", before.part()));
+            Problem now = others.get(i).problem();
+            questions.add(new SetQuestion(now.text(), retelling.again(before.story(), before.read(), now),
+                    before.part()));
         }
         return content.with(content.title(), questions);
     }

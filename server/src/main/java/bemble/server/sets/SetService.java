@@ -1,8 +1,10 @@
 package bemble.server.sets;
 
+import bemble.core.practice.Stories;
 import bemble.core.practice.Versions;
 import bemble.core.practice.features.Question;
 import bemble.core.problem.Refusal;
+import bemble.core.style.HouseStyle;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.ids.SetId;
@@ -25,12 +27,14 @@ public class SetService {
 
     private final SetMapper sets;
     private final StyleService styles;
+    private final Stories stories;
     private final ObjectMapper json;
     private final Clock clock;
 
-    SetService(SetMapper sets, StyleService styles, ObjectMapper json, Clock clock) {
+    SetService(SetMapper sets, StyleService styles, Stories stories, ObjectMapper json, Clock clock) {
         this.sets = sets;
         this.styles = styles;
+        this.stories = stories;
         this.json = json;
         this.clock = clock;
     }
@@ -46,6 +50,16 @@ public class SetService {
 
     public SetContent content(StoredSet stored) {
         return json.readValue(stored.content(), SetContent.class);
+    }
+
+    /** The set with the questions of a version in their places, its stories told with their numbers. */
+    public SetContent version(TeacherId teacherId, SetContent content, String letter) {
+        return SetReading.version(content, letter, retelling(teacherId));
+    }
+
+    private SetReading.Retelling retelling(TeacherId teacherId) {
+        HouseStyle style = styles.of(teacherId);
+        return (story, before, now) -> stories.again(story, before, now, style);
     }
 
     /** A set as its teacher sees it. */
@@ -84,7 +98,8 @@ public class SetService {
         SetContent copied = content;
         if (otherNumbers) {
             List<Question> questions = SetReading.questions(content);
-            copied = SetReading.renumbered(content, Versions.of(questions, "B", new Random().nextInt(1_000_000)));
+            copied = SetReading.renumbered(content, Versions.of(questions, "B", new Random().nextInt(1_000_000)),
+                    retelling(teacherId));
         }
         String title = content.title() + (otherNumbers ? ", again" : ", copy");
         return add(teacherId,

@@ -34,7 +34,8 @@ record RowCarries(Block block, Desk desk) {
             case ON_THE_RULE -> before == null ? above(line, carries) : under(carries);
             case UNDER_ANSWER -> under(carries);
             // At the foot of the last row stand those of the sum.
-            case FOOT_OF_NEXT, BEFORE_NEXT_DIGIT -> new CarrySpots(block, line, Anchor.BEFORE_HIGH);
+            case FOOT_OF_NEXT -> new CarrySpots(block, line, Anchor.BEFORE_HIGH);
+            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, line, Anchor.BEFORE);
         };
     }
 

@@ -17,7 +17,9 @@ import bemble.core.subtraction.column.TopFigures;
 import bemble.core.subtraction.counting.LastTogether;
 import bemble.core.subtraction.exchange.TopKept;
 import bemble.core.words.Words;
+import bemble.core.working.Anchor;
 import bemble.core.working.Fact;
+import bemble.core.working.Line;
 import bemble.core.working.Spoken;
 import bemble.core.working.StepKind;
 import java.util.ArrayList;
@@ -79,8 +81,10 @@ public final class EqualAdditions implements Method<Subtraction> {
         if (next > paper.highest()) {
             throw new Stuck("there is no column so far to the left");
         }
-        int below = desk.ask(new OneBelow(paper.block().at(SubtractionPaper.SUBTRAHEND, next), place, adds,
-                paid[next - paper.lowest()], !paper.subtrahend().has(next)));
+        boolean inAnswer = desk.style().paysBackInAnswer();
+        int below = desk.ask(new OneBelow(paper.block().at(inAnswer ? Line.ANSWER : SubtractionPaper.SUBTRAHEND, next),
+                inAnswer ? Anchor.BEFORE : Anchor.BEFORE_LOW, place, adds, paid[next - paper.lowest()],
+                !paper.subtrahend().has(next)));
         paid[next - paper.lowest()] += below;
         if (below > 0) {
             int before = tops.at(next);
@@ -145,7 +149,8 @@ public final class EqualAdditions implements Method<Subtraction> {
     private static String written(Said said, int top) {
         String above = said.decided(TenAbove.class) == top ? "" : "A small 1 before the " + top + " above";
         String below = !said.has(OneBelow.class) || said.decided(OneBelow.class) == 0 ? ""
-                : "a small " + said.decided(OneBelow.class) + " below in "
+                : "a small " + said.decided(OneBelow.class)
+                        + (said.style().paysBackInAnswer() ? " where the answer will stand in " : " below in ")
                         + said.words().column(said.asked(OneBelow.class).at().place());
         return above.isEmpty() && below.isEmpty() ? ""
                 : " " + Words.capital(above.isEmpty() || below.isEmpty() ? above + below : above + ", " + below) + ".";

@@ -11,12 +11,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is added below in the next column for ten added above.
  *
+ * @param anchor the part of its square that it takes
  * @param place the column for which it is added
  * @param added whether ten was added above
  * @param there how much was added below in that column before, for another one
  * @param empty whether nothing is given below in that column
  */
-public record OneBelow(Spot at, int place, boolean added, int there, boolean empty) implements Question<Integer> {
+public record OneBelow(Spot at, Anchor anchor, int place, boolean added, int there, boolean empty)
+        implements Question<Integer> {
     @Override
     public Integer careful() {
         return added ? 1 : 0;
@@ -25,13 +27,13 @@ public record OneBelow(Spot at, int place, boolean added, int there, boolean emp
     @Override
     public void ink(Integer decided, Ink ink) {
         if (decided > 0) {
-            ink.small(at, Integer.toString(decided), Role.EXCHANGE, Anchor.BEFORE_LOW);
+            ink.small(at, Integer.toString(decided), Role.EXCHANGE, anchor);
         }
     }
 
     @Override
     public @Nullable Integer read(Reading paper) {
-        Integer stands = paper.number(at, Anchor.BEFORE_LOW);
+        Integer stands = paper.number(at, anchor);
         return stands == null ? null : Math.max(0, stands - there);
     }
 }

@@ -1,5 +1,6 @@
 package bemble.server.marking.feedback;
 
+import bemble.core.practice.Feedback.Outcome;
 import bemble.core.practice.Feedback;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
@@ -79,13 +80,20 @@ public class FeedbackService {
         List<Feedback.Done> sheet = new ArrayList<>();
         for (int number = 1; number <= problems.size(); number++) {
             MarkedAnswer answer = open.answer(pupilId, number);
-            AnswerVerdict verdict = answer == null ? AnswerVerdict.NOT_REACHED
-                    : open.verdict(answer, problems.get(number - 1));
-            boolean right = verdict == AnswerVerdict.RIGHT;
-            sheet.add(new Feedback.Done(number, problems.get(number - 1), right || verdict == AnswerVerdict.WRONG,
-                    right));
+            Problem problem = problems.get(number - 1);
+            sheet.add(new Feedback.Done(number, problem,
+                    answer == null ? Outcome.NOT_MARKED : outcome(open.verdict(answer, problem))));
         }
         return Feedback.of(sheet, open.style());
+    }
+
+    private static Outcome outcome(AnswerVerdict verdict) {
+        return switch (verdict) {
+            case RIGHT -> Outcome.RIGHT;
+            case WRONG -> Outcome.WRONG;
+            case BLANK, NOT_REACHED -> Outcome.LEFT_OUT;
+            case UNCLEAR -> Outcome.NOT_MARKED;
+        };
     }
 
     /**

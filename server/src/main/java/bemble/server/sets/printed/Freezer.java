@@ -3,7 +3,7 @@ package bemble.server.sets.printed;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.sets.SetContent;
-import bemble.server.sets.SetReading;
+import bemble.server.sets.SetService;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -21,12 +21,14 @@ class Freezer {
     private static final String LETTERS = "ACDEFGHJKLMNPQRTUVWXY3479";
     private static final int CODE_LENGTH = 4;
 
+    private final SetService sets;
     private final PrintMapper prints;
     private final ObjectMapper json;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
 
-    Freezer(PrintMapper prints, ObjectMapper json, Clock clock) {
+    Freezer(SetService sets, PrintMapper prints, ObjectMapper json, Clock clock) {
+        this.sets = sets;
         this.prints = prints;
         this.json = json;
         this.clock = clock;
@@ -39,7 +41,7 @@ class Freezer {
         List<StoredPrint> frozen = new ArrayList<>();
         String code = null;
         for (String version : versions) {
-            String text = json.writeValueAsString(SetReading.version(content, version));
+            String text = json.writeValueAsString(sets.version(teacherId, content, version));
             StoredPrint same =
                     prints.findSame(teacherId, setId, version, text, choices).stream().findFirst().orElse(null);
             if (same != null) {

@@ -72,7 +72,7 @@ class PrintService {
 
     /** The pages of a set as it would be printed now. */
     List<Page> preview(TeacherId teacherId, SetId setId, String version, PrintKind kind) {
-        SetContent content = SetReading.version(sets.content(sets.find(teacherId, setId)), version);
+        SetContent content = sets.version(teacherId, sets.content(sets.find(teacherId, setId)), version);
         return Pages.of(SetReading.print(content, "····-" + version, houseStyles.of(teacherId), kind));
     }
 
