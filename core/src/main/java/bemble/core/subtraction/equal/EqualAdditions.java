@@ -17,7 +17,6 @@ import bemble.core.subtraction.column.TopFigures;
 import bemble.core.subtraction.counting.LastTogether;
 import bemble.core.subtraction.exchange.TopKept;
 import bemble.core.words.Words;
-import bemble.core.working.Anchor;
 import bemble.core.working.Fact;
 import bemble.core.working.Line;
 import bemble.core.working.Spoken;
@@ -81,9 +80,8 @@ public final class EqualAdditions implements Method<Subtraction> {
         if (next > paper.highest()) {
             throw new Stuck("there is no column so far to the left");
         }
-        boolean inAnswer = desk.style().paysBackInAnswer();
-        int below = desk.ask(new OneBelow(paper.block().at(inAnswer ? Line.ANSWER : SubtractionPaper.SUBTRAHEND, next),
-                inAnswer ? Anchor.BEFORE : Anchor.BEFORE_LOW, place, adds, paid[next - paper.lowest()],
+        Line line = desk.style().paysBackInAnswer() ? Line.ANSWER : SubtractionPaper.SUBTRAHEND;
+        int below = desk.ask(new OneBelow(paper.block().at(line, next), place, adds, paid[next - paper.lowest()],
                 !paper.subtrahend().has(next)));
         paid[next - paper.lowest()] += below;
         if (below > 0) {

@@ -11,13 +11,12 @@ import org.jspecify.annotations.Nullable;
 /**
  * What is added below in the next column for ten added above.
  *
- * @param anchor the part of its square that it takes
  * @param place the column for which it is added
  * @param added whether ten was added above
  * @param there how much was added below in that column before, for another one
  * @param empty whether nothing is given below in that column
  */
-public record OneBelow(Spot at, Anchor anchor, int place, boolean added, int there, boolean empty)
+public record OneBelow(Spot at, int place, boolean added, int there, boolean empty)
         implements Question<Integer> {
     @Override
     public Integer careful() {
@@ -27,13 +26,13 @@ public record OneBelow(Spot at, Anchor anchor, int place, boolean added, int the
     @Override
     public void ink(Integer decided, Ink ink) {
         if (decided > 0) {
-            ink.small(at, Integer.toString(decided), Role.EXCHANGE, anchor);
+            ink.small(at, Integer.toString(decided), Role.EXCHANGE, Anchor.BEFORE_LOW);
         }
     }
 
     @Override
     public @Nullable Integer read(Reading paper) {
-        Integer stands = paper.number(at, anchor);
+        Integer stands = paper.number(at, Anchor.BEFORE_LOW);
         return stands == null ? null : Math.max(0, stands - there);
     }
 }
