@@ -10,7 +10,6 @@ import bemble.core.print.ink.Ink;
 import bemble.core.print.ink.Page;
 import bemble.core.problem.ProblemText;
 import bemble.core.sheet.SheetMark;
-import bemble.core.working.Anchor;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
@@ -110,7 +109,7 @@ class ChosenWritingTest {
     }
 
     private static List<String> smallOnes(Worked worked) {
-        return marks(worked).stream().filter(mark -> mark.role() == Role.EXCHANGE && mark.anchor() != Anchor.BEFORE_HIGH
+        return marks(worked).stream().filter(mark -> mark.role() == Role.EXCHANGE && !mark.line().id().equals("minuend")
                 && mark.kind() == MarkKind.DIGIT).map(mark -> mark.line().id() + " " + mark.place()).toList();
     }
 

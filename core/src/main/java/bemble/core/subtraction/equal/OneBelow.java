@@ -4,6 +4,7 @@ import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Anchor;
+import bemble.core.working.Line;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
 import org.jspecify.annotations.Nullable;
@@ -26,13 +27,18 @@ public record OneBelow(Spot at, int place, boolean added, int there, boolean emp
     @Override
     public void ink(Integer decided, Ink ink) {
         if (decided > 0) {
-            ink.small(at, Integer.toString(decided), Role.EXCHANGE, Anchor.BEFORE_LOW);
+            ink.small(at, Integer.toString(decided), Role.EXCHANGE, anchor());
         }
+    }
+
+    /** Beside the answer it stands high: low are the carries of adding back. */
+    private Anchor anchor() {
+        return at.line().equals(Line.ANSWER) ? Anchor.BEFORE_HIGH : Anchor.BEFORE_LOW;
     }
 
     @Override
     public @Nullable Integer read(Reading paper) {
-        Integer stands = paper.number(at, Anchor.BEFORE_LOW);
+        Integer stands = paper.number(at, anchor());
         return stands == null ? null : Math.max(0, stands - there);
     }
 }
