@@ -35,7 +35,7 @@ record RowCarries(Block block, Desk desk) {
             case UNDER_ANSWER -> under(carries);
             // At the foot of the last row stand those of the sum.
             case FOOT_OF_NEXT -> new CarrySpots(block, line, Anchor.BEFORE_HIGH);
-            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, line, Anchor.BEFORE);
+            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, line, Anchor.BEFORE_LOW);
         };
     }
 
