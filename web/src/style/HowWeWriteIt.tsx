@@ -13,7 +13,7 @@ import { Trouble } from '../app/Trouble';
 import { Unprintable } from '../print/Unprintable';
 import { OwnWordsPanel } from '../reports/OwnWordsPanel';
 
-const handouts = '/api/how-we-write-it';
+const address = '/api/how-we-write-it';
 
 /** One page per operation for parents and colleagues: an example worked in this style, with what is said. */
 export function HowWeWriteIt() {
@@ -32,7 +32,7 @@ export function HowWeWriteIt() {
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
-  const file = `/api/how-we-write-it/page.pdf?problem=${encodeURIComponent(problem)}`;
+  const file = `${address}/page.pdf?problem=${encodeURIComponent(problem)}`;
   return (
     <Box sx={{ mt: 2.5 }}>
       <Box component="p" sx={{ color: ink.faint, m: '0 0 14px', maxWidth: 760 }}>
@@ -74,12 +74,12 @@ export function HowWeWriteIt() {
         <Button
           disabled={page.isError}
           onClick={() =>
-            sendToPrinter(`${handouts}/bookmarks.pdf?problem=${encodeURIComponent(problem)}&inline=true`)
+            sendToPrinter(`${address}/bookmarks.pdf?problem=${encodeURIComponent(problem)}&inline=true`)
           }
         >
           Print bookmarks of the steps
         </Button>
-        <Button onClick={() => sendToPrinter(`${handouts}/words-in-questions.pdf?inline=true`)}>
+        <Button onClick={() => sendToPrinter(`${address}/words-in-questions.pdf?inline=true`)}>
           Print the words in questions
         </Button>
       </Box>

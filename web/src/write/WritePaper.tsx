@@ -39,20 +39,15 @@ export function WritePaper({ attempt, paper }: Props) {
   const [markedBefore] = useState(attempt.state !== 'open' ? count : undefined);
   const [askedAt, setAskedAt] = useState<number>();
   const asked = askedAt === count;
-  const shown = markedBefore === count || (marking.isSuccess && marking.variables === count);
+  const handedIn = marking.variables === count ? marking.data : undefined;
+  const shown = markedBefore === count || handedIn !== undefined;
   const [panel, setPanel] = useState<Panel>('write');
   const [replayed, setReplayed] = useState<number>();
   const begun = keeping.figures.some((figure) => figure.at > 0);
   const atOnce = settings.marking === 'once';
   const soFar = useMarkedSoFar(attempt, settings, keeping.figures, atOnce || asked || shown);
   // A paper that was marked before is marked again where it is opened; nothing of it is kept anew.
-  const marked = shown
-    ? marking.variables === count
-      ? (marking.data ?? soFar)
-      : soFar
-    : atOnce || asked
-      ? soFar
-      : undefined;
+  const marked = handedIn ?? (shown || atOnce || asked ? soFar : undefined);
   const help = useHelp(attempt, paper, keeping.figures, pen);
   const letters = useLetterKeys();
   const led = useNext(attempt, settings, keeping.figures);

@@ -112,8 +112,10 @@ export function useSettingsChange(id: number) {
   });
 }
 
-/** Marks a paper and keeps how it came out; what was written has to be on the server before. */
-/** Hands a paper in and marks it; what it is called with says how much stood on it then. */
+/**
+ * Marks a paper and keeps how it came out; what was written has to be on the server before. What it is called with says how much
+ * stood on the paper then.
+ */
 export function useMarking(id: number, flush: () => Promise<void>) {
   const queries = useQueryClient();
   return useMutation<Marked, Refused, number>({

@@ -289,7 +289,7 @@ public final class Checking {
         }
         Method<Problem> written = (Method<Problem>) Methods.of(method);
         Outcome outcome = written.write(problem, desk);
-        workings.add(new Check.Sum(problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
+        workings.add(new Check.Sum(problem.operation(), problem.plainOperands(),
                 method.id(), outcome.answer(), outcome.record().get()));
         return outcome.answer();
     }
@@ -297,7 +297,7 @@ public final class Checking {
     /** A sum of the check that was added where its numbers stood. */
     private Answer kept(Addition sum, ColumnSum added) {
         Answer answer = Answer.of(added.sum(), desk.style());
-        workings.add(new Check.Sum(sum.operation(), sum.operands().stream().map(Numeral::plain).toList(),
+        workings.add(new Check.Sum(sum.operation(), sum.plainOperands(),
                 MethodName.COLUMN.id(), answer, new ColumnRecord(added.columns())));
         return answer;
     }

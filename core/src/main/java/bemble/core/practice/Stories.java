@@ -115,7 +115,7 @@ public final class Stories {
         }
         List<String> found =
                 NUMBER.matcher(story).results().map(MatchResult::group).filter(numbers::containsKey).toList();
-        boolean eachOnce = numbers.size() == before.operands().size() && found.size() == numbers.size()
+        boolean eachOnce = found.size() == before.operands().size()
                 && Set.copyOf(found).size() == found.size();
         return eachOnce ? NUMBER.matcher(story).replaceAll(
                 match -> Matcher.quoteReplacement(numbers.getOrDefault(match.group(), match.group()))) : "";

@@ -20,7 +20,6 @@ import org.jspecify.annotations.Nullable;
 public record CutStrip(String name, String says, @Nullable Problem own, @Nullable String slip,
         @Nullable Problem telling,
         HouseStyle style) implements TextPages.Part {
-    private static final double DASH = 2;
     private static final double LINE = 0.2;
 
     /**
@@ -41,9 +40,7 @@ public record CutStrip(String name, String says, @Nullable Problem own, @Nullabl
             end = Math.max(end, then(inks, room / 2, top, half, letter, telling));
         }
         end += letter;
-        for (double x = 0; x < room; x += 2 * DASH) {
-            inks.add(new Ink.Line(x, end, Math.min(x + DASH, room), end, LINE));
-        }
+        inks.addAll(Ink.dashed(0, end, room, end, LINE));
         return new Panel(room, end, inks);
     }
 

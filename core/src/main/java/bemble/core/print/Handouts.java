@@ -24,58 +24,48 @@ public final class Handouts {
     private static final double MARGIN = 12;
     private static final int ACROSS = 4;
     private static final int DOWN = 2;
+    private static final double WIDTH = (PaperSize.A4.width() - 2 * MARGIN) / ACROSS;
+    private static final double HEIGHT = (PaperSize.A4.height() - 2 * MARGIN) / DOWN;
     private static final double INSIDE = 3;
     private static final double TITLE = 4.6;
     private static final double SIGN = 6.4;
     private static final double TEXT = 3.5;
     private static final double LEADING = 1.25;
     private static final double LARGEST_SQUARE = 6;
-    private static final double DASH = 2;
     private static final double FINE = 0.2;
     private static final List<Double> CELLS = List.of(0.2, 0.3, 0.5);
-
-    private final double width = (PaperSize.A4.width() - 2 * MARGIN) / ACROSS;
-    private final double height = (PaperSize.A4.height() - 2 * MARGIN) / DOWN;
 
     private Handouts() {}
 
     /** A page of bookmarks to cut out: the steps of an operation as this house works it, and an example worked so. */
     public static Page bookmarks(Problem example, HouseStyle style) {
-        Handouts sheet = new Handouts();
-        List<Ink> bookmark = sheet.bookmark(example, style);
+        List<Ink> bookmark = bookmark(example, style);
         List<Ink> inks = new ArrayList<>();
         for (int i = 0; i < ACROSS * DOWN; i++) {
-            double x = MARGIN + i % ACROSS * sheet.width;
-            double y = MARGIN + (double) (i / ACROSS) * sheet.height;
+            double x = MARGIN + i % ACROSS * WIDTH;
+            double y = MARGIN + (double) (i / ACROSS) * HEIGHT;
             bookmark.forEach(ink -> inks.add(ink.placed(1, x, y)));
         }
         for (int i = 0; i <= ACROSS; i++) {
-            dashed(inks, MARGIN + i * sheet.width, MARGIN, 0, DOWN * sheet.height);
+            double x = MARGIN + i * WIDTH;
+            inks.addAll(Ink.dashed(x, MARGIN, x, MARGIN + DOWN * HEIGHT, FINE));
         }
         for (int i = 0; i <= DOWN; i++) {
-            dashed(inks, MARGIN, MARGIN + i * sheet.height, ACROSS * sheet.width, 0);
+            double y = MARGIN + i * HEIGHT;
+            inks.addAll(Ink.dashed(MARGIN, y, MARGIN + ACROSS * WIDTH, y, FINE));
         }
         return new Page(PaperSize.A4.width(), PaperSize.A4.height(), inks);
     }
 
-    private static void dashed(List<Ink> inks, double x, double y, double right, double down) {
-        double length = right + down;
-        for (double from = 0; from < length; from += 2 * DASH) {
-            double to = Math.min(from + DASH, length);
-            inks.add(new Ink.Line(x + right * from / length, y + down * from / length, x + right * to / length,
-                    y + down * to / length, FINE));
-        }
-    }
-
-    private List<Ink> bookmark(Problem example, HouseStyle style) {
+    private static List<Ink> bookmark(Problem example, HouseStyle style) {
         Operation operation = example.operation();
         List<Ink> inks = new ArrayList<>();
         double foot = INSIDE + TITLE;
-        inks.add(new Ink.Text(width / 2, foot, TITLE, Align.MIDDLE, true, operation.title()));
+        inks.add(new Ink.Text(WIDTH / 2, foot, TITLE, Align.MIDDLE, true, operation.title()));
         foot += INSIDE;
         double beside = INSIDE + Letters.width("×2", SIGN) + INSIDE / 2;
         for (Reminder step : MethodSteps.of(style.method(operation), style)) {
-            List<String> lines = Letters.lines(step.says(), TEXT, width - beside - INSIDE);
+            List<String> lines = Letters.lines(step.says(), TEXT, WIDTH - beside - INSIDE);
             inks.add(new Ink.Text(INSIDE, foot + SIGN, SIGN, Align.START, true, step.sign()));
             double line = foot + SIGN * 0.8;
             for (String text : lines) {
@@ -89,14 +79,14 @@ public final class Handouts {
     }
 
     /** A sum worked in this house style, in the middle of what is left of the bookmark. */
-    private List<Ink> worked(Problem problem, HouseStyle style, double top) {
+    private static List<Ink> worked(Problem problem, HouseStyle style, double top) {
         Worked worked = Worked.from(new WorkOrder(problem, null, style, null));
         SheetView view = SheetView.after(worked, worked.working().lastOfWork());
         SheetView.Area area = view.area();
-        double side = Math.min(LARGEST_SQUARE, Math.min((width - 2 * INSIDE) / area.columns(),
-                (height - top - INSIDE) / area.rows()));
+        double side = Math.min(LARGEST_SQUARE, Math.min((WIDTH - 2 * INSIDE) / area.columns(),
+                (HEIGHT - top - INSIDE) / area.rows()));
         Panel panel = view.draw(side);
-        return panel.at((width - panel.width()) / 2, height - INSIDE - panel.height());
+        return panel.at((WIDTH - panel.width()) / 2, HEIGHT - INSIDE - panel.height());
     }
 
     /** The words that questions are told with: what each can mean, and where it misleads. */

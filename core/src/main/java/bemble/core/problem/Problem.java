@@ -115,11 +115,16 @@ public sealed interface Problem {
         }
     }
 
+    /** The operands in plain digits with a point, in their order. */
+    default List<String> plainOperands() {
+        return operands().stream().map(Numeral::plain).toList();
+    }
+
     /** The problem as one line of text that {@link ProblemText} reads back as the same problem. */
     default String text() {
         if (this instanceof SquareRoot root) {
             return "√" + root.radicand().plain() + (root.decimals() > 0 ? " to " + root.decimals() + " dp" : "");
         }
-        return String.join(" " + operation().sign() + " ", operands().stream().map(Numeral::plain).toList());
+        return String.join(" " + operation().sign() + " ", plainOperands());
     }
 }

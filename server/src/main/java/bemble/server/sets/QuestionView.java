@@ -2,7 +2,6 @@ package bemble.server.sets;
 
 import bemble.core.practice.features.FeatureTalk;
 import bemble.core.practice.features.Question;
-import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -32,7 +31,7 @@ record QuestionView(@NotNull Operation operation, @NotNull List<String> operands
 
     static QuestionView of(Question question, HouseStyle style) {
         Problem problem = question.problem();
-        return new QuestionView(problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
+        return new QuestionView(problem.operation(), problem.plainOperands(),
                 problem.decimals(), problem.text(), style.problem(problem), question.features().answer(),
                 question.features().isCutOff() ? " ≈ " : " = ", WishesJson.write(question.features()),
                 FeatureTalk.inWords(question.features()), question.features().figures());

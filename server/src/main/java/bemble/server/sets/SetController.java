@@ -98,8 +98,8 @@ class SetController {
     List<QuestionView> version(@AuthenticationPrincipal SignedIn teacher, @PathVariable SetId id,
             @PathVariable String letter) {
         SetContent content = sets.content(sets.find(teacher.id(), id));
-        return SetReading.questions(sets.version(teacher.id(), content, letter)).stream()
-                .map(QuestionView.in(styles.of(teacher.id()))).toList();
+        HouseStyle style = styles.of(teacher.id());
+        return SetReading.questions(sets.version(content, letter, style)).stream().map(QuestionView.in(style)).toList();
     }
 
     private SetView view(SignedIn teacher, StoredSet stored) {

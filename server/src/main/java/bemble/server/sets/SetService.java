@@ -53,12 +53,11 @@ public class SetService {
     }
 
     /** The set with the questions of a version in their places, its stories told with their numbers. */
-    public SetContent version(TeacherId teacherId, SetContent content, String letter) {
-        return SetReading.version(content, letter, retelling(teacherId));
+    public SetContent version(SetContent content, String letter, HouseStyle style) {
+        return SetReading.version(content, letter, retelling(style));
     }
 
-    private SetReading.Retelling retelling(TeacherId teacherId) {
-        HouseStyle style = styles.of(teacherId);
+    private SetReading.Retelling retelling(HouseStyle style) {
         return (story, before, now) -> stories.again(story, before, now, style);
     }
 
@@ -99,7 +98,7 @@ public class SetService {
         if (otherNumbers) {
             List<Question> questions = SetReading.questions(content);
             copied = SetReading.renumbered(content, Versions.of(questions, "B", new Random().nextInt(1_000_000)),
-                    retelling(teacherId));
+                    retelling(styles.of(teacherId)));
         }
         String title = content.title() + (otherNumbers ? ", again" : ", copy");
         return add(teacherId,

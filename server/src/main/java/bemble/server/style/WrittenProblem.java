@@ -1,6 +1,5 @@
 package bemble.server.style;
 
-import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -18,7 +17,7 @@ import java.util.List;
 public record WrittenProblem(@NotNull Operation operation, @NotNull List<String> operands, @NotNull int decimals,
         @NotNull String text, @NotNull String written) {
     public static WrittenProblem of(Problem problem, HouseStyle style) {
-        return new WrittenProblem(problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
+        return new WrittenProblem(problem.operation(), problem.plainOperands(),
                 problem.decimals(), problem.text(), style.problem(problem));
     }
 }

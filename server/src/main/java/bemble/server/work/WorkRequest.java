@@ -1,7 +1,6 @@
 package bemble.server.work;
 
 import bemble.core.order.WorkOrder;
-import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
@@ -57,7 +56,7 @@ public record WorkRequest(
     /** The request that asks for this again, whatever the punctuation of its style. */
     public static WorkRequest again(Problem problem, @Nullable String method, @Nullable Map<String, String> style,
             @Nullable String check) {
-        return new WorkRequest(null, problem.operation(), problem.operands().stream().map(Numeral::plain).toList(),
+        return new WorkRequest(null, problem.operation(), problem.plainOperands(),
                 problem.decimals(), method, style, check, null, null, null);
     }
 

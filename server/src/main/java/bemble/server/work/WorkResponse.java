@@ -4,7 +4,6 @@ import bemble.core.check.Check;
 import bemble.core.hand.Answer;
 import bemble.core.hand.WorkRecord;
 import bemble.core.order.Worked;
-import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.sheet.Sheet;
 import bemble.core.sheet.SheetMark;
@@ -68,7 +67,8 @@ public record WorkResponse(
             @NotNull String expected,
             @NotNull String actual, @NotNull boolean holds, @NotNull List<SumView> workings) {
         static CheckView of(Check check, HouseStyle style) {
-            return new CheckView(check.kind(), check.statement(), style.answer(check.statement()), check.expected(),
+            return new CheckView(check.kind(), check.statement(), style.point().punctuation().write(check.statement()),
+                    check.expected(),
                     check.actual(), check.holds(),
                     check.workings().stream().map(SumView::of).toList());
         }
@@ -159,7 +159,7 @@ public record WorkResponse(
     public static WorkResponse of(Worked worked) {
         return new WorkResponse(worked.problem().text(), worked.style().problem(worked.problem()),
                 worked.problem().operation(),
-                worked.problem().operands().stream().map(Numeral::plain).toList(), worked.problem().decimals(),
+                worked.problem().plainOperands(), worked.problem().decimals(),
                 worked.method(), worked.slip(), worked.with(), AnswerView.of(worked.answer()), worked.record(),
                 CheckView.of(worked.check(), worked.style()), SheetView.of(worked.sheet(), new Words(worked.style())),
                 steps(worked));

@@ -16,6 +16,6 @@ public record Question(Problem problem, Features features) {
         boolean turns = problem.operation() == Operation.ADDITION || problem.operation() == Operation.MULTIPLICATION;
         return problem.operation().sign() + (turns
                 ? problem.operands().stream().map(Numeral::plain).sorted().toList()
-                : problem.operands().stream().map(Numeral::plain).toList());
+                : problem.plainOperands());
     }
 }

@@ -1,9 +1,13 @@
 package bemble.core.print.ink;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** One thing printed on a page; all measures in millimetres from the upper left. */
 public sealed interface Ink {
+    /** How long a dash is, and what is left between two of them. */
+    double DASH = 2;
+
     /** The same drawn {@code scale} times as large, and then moved. */
     Ink placed(double scale, double right, double down);
 
@@ -19,6 +23,19 @@ public sealed interface Ink {
     static List<Ink> box(double left, double top, double right, double bottom, double width) {
         return List.of(new Line(left, top, right, top, width), new Line(right, top, right, bottom, width),
                 new Line(right, bottom, left, bottom, width), new Line(left, bottom, left, top, width));
+    }
+
+    /** A line of dashes, such as one cuts along. */
+    static List<Ink> dashed(double x1, double y1, double x2, double y2, double width) {
+        double length = Math.hypot(x2 - x1, y2 - y1);
+        List<Ink> dashes = new ArrayList<>();
+        for (double from = 0; from < length; from += 2 * DASH) {
+            double begin = from / length;
+            double end = Math.min(from + DASH, length) / length;
+            dashes.add(new Line(x1 + (x2 - x1) * begin, y1 + (y2 - y1) * begin, x1 + (x2 - x1) * end,
+                    y1 + (y2 - y1) * end, width));
+        }
+        return dashes;
     }
 
     /** A bent line from one point to another, drawn towards a third. */

@@ -1,9 +1,11 @@
 package bemble.server.sets.printed;
 
+import bemble.core.style.HouseStyle;
 import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.sets.SetContent;
 import bemble.server.sets.SetService;
+import bemble.server.style.StyleText;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -23,13 +25,15 @@ class Freezer {
 
     private final SetService sets;
     private final PrintMapper prints;
+    private final StyleText styles;
     private final ObjectMapper json;
     private final Clock clock;
     private final SecureRandom random = new SecureRandom();
 
-    Freezer(SetService sets, PrintMapper prints, ObjectMapper json, Clock clock) {
+    Freezer(SetService sets, PrintMapper prints, StyleText styles, ObjectMapper json, Clock clock) {
         this.sets = sets;
         this.prints = prints;
+        this.styles = styles;
         this.json = json;
         this.clock = clock;
     }
@@ -37,11 +41,12 @@ class Freezer {
     /** All versions or none; what is printed unchanged keeps its code. */
     @Transactional
     public List<StoredPrint> freeze(TeacherId teacherId, SetId setId, SetContent content, List<String> versions,
-            String choices) {
+            HouseStyle style) {
+        String choices = styles.write(style);
         List<StoredPrint> frozen = new ArrayList<>();
         String code = null;
         for (String version : versions) {
-            String text = json.writeValueAsString(sets.version(teacherId, content, version));
+            String text = json.writeValueAsString(sets.version(content, version, style));
             StoredPrint same =
                     prints.findSame(teacherId, setId, version, text, choices).stream().findFirst().orElse(null);
             if (same != null) {

@@ -72,8 +72,9 @@ class PrintService {
 
     /** The pages of a set as it would be printed now. */
     List<Page> preview(TeacherId teacherId, SetId setId, String version, PrintKind kind) {
-        SetContent content = sets.version(teacherId, sets.content(sets.find(teacherId, setId)), version);
-        return Pages.of(SetReading.print(content, "····-" + version, houseStyles.of(teacherId), kind));
+        HouseStyle style = houseStyles.of(teacherId);
+        SetContent content = sets.version(sets.content(sets.find(teacherId, setId)), version, style);
+        return Pages.of(SetReading.print(content, "····-" + version, style, kind));
     }
 
     /** One question as a page of its own size would show it. */
@@ -104,8 +105,8 @@ class PrintService {
         if (content.questions().isEmpty()) {
             throw Refusal.of("questions", "There is nothing to print yet. Draw some questions first.");
         }
-        String choices = styles.write(houseStyles.of(teacherId));
-        List<StoredPrint> frozen = freezer.freeze(teacherId, setId, content, versions, choices);
+        List<StoredPrint> frozen =
+                freezer.freeze(teacherId, setId, content, versions, houseStyles.of(teacherId));
         int total = content.questions().size() * versions.size() * PrintKind.values().length;
         UnderWay job = jobs.begin(JobKind.PRINT, teacherId, progress -> {
             progress.of(total);
@@ -133,7 +134,7 @@ class PrintService {
     StoredPrint freeze(TeacherId teacherId, SetId setId) {
         return freezer
                 .freeze(teacherId, setId, sets.content(sets.find(teacherId, setId)), Versions.LETTERS.subList(0, 1),
-                        styles.write(houseStyles.of(teacherId)))
+                        houseStyles.of(teacherId))
                 .get(0);
     }
 
