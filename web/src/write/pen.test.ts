@@ -104,6 +104,12 @@ describe('a pen', () => {
     );
   });
 
+  it('says of a printed figure that it is struck, never that it cannot be read', () => {
+    const printed = { ...begun(), pen: goTo(penAtStart(paper), 4) };
+    const struck = act(printed, { does: 'strike' });
+    expect(seen(act(struck, { does: 'unclear' }))).toEqual(seen(struck));
+  });
+
   it('goes along its line and writes over nothing at the end of it', () => {
     const types = (from: Writing, typed: string) =>
       [...typed].reduce((now, each) => act(now, { does: 'digit', typed: each }), from);

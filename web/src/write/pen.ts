@@ -187,7 +187,7 @@ function noted(
 ): PenDone {
   const found = topmost(now, square);
   if (what === 'unclear') {
-    const anchor = found?.anchor ?? anchorFor(square, false);
+    const anchor = (found?.kind !== 'strike' && found?.anchor) || anchorFor(square, false);
     return anchor === undefined
       ? only(pen)
       : put(
