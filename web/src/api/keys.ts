@@ -90,6 +90,7 @@ export const keys = {
   today: ['today'],
   work: {
     of: (work: unknown) => ['work', work],
+    onBoard: (subject: unknown, work: unknown) => ['on the board', subject, work],
     facts: (find: unknown) => ['facts', find],
     slips: (work: unknown) => ['slips', work],
     shown: (slip: string, operation: string) => ['slip shown', slip, operation],

@@ -1,5 +1,5 @@
 import { CssBaseline, ThemeProvider } from '@mui/material';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
@@ -8,11 +8,12 @@ import '@fontsource/andika/latin-700.css';
 import '@fontsource/andika/latin-ext-400.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import './fonts.css';
+import { FreshClient } from './freshClient';
 import { theme } from './theme';
 
 /** Puts a program on its page: the teacher's, or that of the children. */
 export function begin(program: ReactNode) {
-  const queries = new QueryClient({
+  const queries = new FreshClient({
     defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 60_000 } },
   });
   const root = document.getElementById('root');
