@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { ink } from '../app/theme';
+import { BesidePaper } from '../paper/BesidePaper';
 import { PicturePainter } from '../picture/PicturePainter';
 import { usePictures } from '../picture/usePictures';
 import { SheetPainter } from '../sheet/SheetPainter';
@@ -61,7 +62,8 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
         {...press}
         sx={{
           display: 'grid',
-          gridTemplateColumns: picture ? 'minmax(0, 1fr) minmax(0, 0.9fr)' : 'minmax(0, 1fr)',
+          gridTemplateColumns:
+            picture || board.isBeside ? 'minmax(0, 1fr) minmax(0, 0.9fr)' : 'minmax(0, 1fr)',
           minHeight: 0,
         }}
       >
@@ -76,11 +78,23 @@ export function Board({ worked, subject, startAt, lesson, mistake, onLeave }: Pr
           <MistakeMarks
             worked={worked}
             step={board.current}
-            ringed={mistake.ringed}
+            ringed={mistake.ringed || board.isBeside}
             struck={mistake.struck}
           />
         </SheetPainter>
-        {picture && <PicturePainter picture={picture} step={board.current} />}
+        {board.isBeside && subject.work ? (
+          <Box sx={{ display: 'grid', minHeight: 0, '& p': { px: 2.5 } }}>
+            <BesidePaper
+              work={subject.work}
+              method={worked.method}
+              label="worked again"
+              step={board.current}
+              atEnd={board.current >= board.lastOfWork}
+            />
+          </Box>
+        ) : (
+          picture && <PicturePainter picture={picture} step={board.current} />
+        )}
       </Box>
       <BoardSentence board={board} lesson={lesson} step={step} looking={questions[subject.looking]} />
       {board.open === 'help' && <BoardHelp keys={board.keys} onClose={board.close} />}

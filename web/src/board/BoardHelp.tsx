@@ -29,6 +29,7 @@ const rows = [
     press: 'r',
     does: 'this column is asked for once more; with a mistake on the board, it is ringed',
   },
+  { keys: 'w', press: 'w', does: 'with a mistake on the board, the same worked again beside it' },
   { keys: 'x', press: 'x', does: 'strike it out' },
   { keys: 'p', press: 'p', does: 'put it right' },
   { keys: 'c', press: 'c', does: 'stronger contrast' },

@@ -1,7 +1,9 @@
-import { useState } from 'react';
+import { keepPreviousData, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import type { Schemas } from '../api/client';
-import { useWorked } from '../paper/usePaper';
+import type { Refused, Schemas } from '../api/client';
+import { keys } from '../api/keys';
+import { useQuery } from '../app/useQuery';
+import { workedQuery } from '../paper/usePaper';
 import type { Asking } from './asking';
 import { Board } from './Board';
 import { BoardTrouble } from './BoardTrouble';
@@ -21,20 +23,31 @@ const askedIn: Partial<Record<Schemas['StageKind'], Asking>> = {
   mistake: 'nothing',
 };
 
-function useSubject(lesson: Lesson, mistake: Mistake, settled: boolean): Subject {
-  const { shown } = mistake;
-  const wanted: Subject = {
-    key: shown ? `${lesson.key}, looking at ${JSON.stringify(shown)}` : lesson.key,
+function subjectOf(lesson: Lesson, mistake: Mistake): Subject {
+  const { shown, isPutRight } = mistake;
+  const looked = shown ? `, looking at ${JSON.stringify(shown)}` : isPutRight ? ', put right' : '';
+  return {
+    key: lesson.key + looked,
+    problem: lesson.key,
     work: mistake.right,
     asking: lesson.part && askedIn[lesson.part.kind],
     looking: shown ? (shown.slip ? 'mistake' : 'odd') : '',
+    isWhole: isPutRight,
   };
-  const [subject, setSubject] = useState(wanted);
-  if (settled && subject.key !== wanted.key) {
-    setSubject(wanted);
-    return wanted;
-  }
-  return subject;
+}
+
+/** A working and what it is about, which change together: the last ones stand until the next are there. */
+function useStanding(subject: Subject, work: Schemas['WorkRequest'] | undefined) {
+  const queries = useQueryClient();
+  return useQuery<{ subject: Subject; worked: Schemas['WorkResponse'] }, Refused>({
+    queryKey: keys.work.onBoard(subject, work),
+    queryFn: async () => ({ subject, worked: await queries.fetchQuery(workedQuery(work)) }),
+    staleTime: Infinity,
+    // What was worked ahead comes on the board without the network; what was not waits for it by itself.
+    networkMode: 'always',
+    enabled: work !== undefined,
+    placeholderData: keepPreviousData,
+  });
 }
 
 type Props = { items: Item[]; at: number; step: number; back: string; kept?: Kept; reached?: Reached };
@@ -43,13 +56,12 @@ export function LessonOnBoard({ items, at, step, back, kept, reached }: Props) {
   const navigate = useNavigate();
   const lesson = useLesson(items, Math.min(reached?.item ?? at, items.length - 1), kept);
   const mistake = useMistake(lesson.work, lesson.key);
-  const worked = useWorked(mistake.shown ?? mistake.right);
+  const standing = useStanding(subjectOf(lesson, mistake), mistake.shown ?? mistake.right);
   useReadyAhead(lesson.items.slice(lesson.at));
-  const subject = useSubject(lesson, mistake, worked.isSuccess && !worked.isPlaceholderData);
   // Leaving takes the board's place in the history: Back does not lead onto it again.
   const leave = (left: number) => void navigate(back, { state: { step: left }, replace: true });
-  if (worked.isError) {
-    return <BoardTrouble message={worked.error.message} onLeave={() => leave(step)} />;
+  if (standing.isError) {
+    return <BoardTrouble message={standing.error.message} onLeave={() => leave(step)} />;
   }
   if (lesson.sheet) {
     return <SheetOnBoard lesson={lesson} sheet={lesson.sheet} onLeave={() => leave(1)} />;
@@ -57,13 +69,13 @@ export function LessonOnBoard({ items, at, step, back, kept, reached }: Props) {
   if (lesson.part?.kind === 'write' && lesson.work) {
     return <WriteOnBoard key={lesson.key} lesson={lesson} work={lesson.work} onLeave={() => leave(1)} />;
   }
-  if (!worked.data) {
+  if (!standing.data) {
     return <Fetching lesson={lesson} onLeave={() => leave(step)} />;
   }
   return (
     <Board
-      worked={worked.data}
-      subject={subject}
+      worked={standing.data.worked}
+      subject={standing.data.subject}
       startAt={reached?.step ?? step}
       lesson={lesson}
       mistake={mistake}

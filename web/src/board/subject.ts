@@ -19,10 +19,15 @@ export type BoardState = {
   lesson?: string;
 };
 
-/** What the working on the board is about; it changes only once the new working is there. */
+/** What a working on the board is about. */
 export type Subject = {
+  /** Tells it from every other. */
   key: string;
+  /** The problem of the lesson, whatever is looked for in it. */
+  problem: string;
   work?: Schemas['WorkRequest'];
   looking: '' | 'mistake' | 'odd';
+  /** Whether it begins with all of its working, and not with the first step. */
+  isWhole: boolean;
   asking?: Asking;
 };

@@ -11,6 +11,17 @@ type Sheet = 'help' | 'facts' | 'pictures';
 
 type BoardStep = Schemas['WorkResponse']['steps'][number];
 
+/** How far a subject has come: its step, whether that is asked, and what the class has answered. */
+type Place = { of: string; at: number; waiting: boolean; typed: string };
+
+/** A subject's place before anything was done; put right, the whole right working stands alone. */
+const begun = (subject: Subject): Place => ({
+  of: subject.key,
+  at: subject.isWhole ? beyond : 1,
+  waiting: false,
+  typed: '',
+});
+
 const isSameColumn = (one: BoardStep | undefined, other: BoardStep | undefined) =>
   one?.place !== undefined && one.place === other?.place && one.part === other.part;
 
@@ -29,45 +40,32 @@ export function useBoard(
   onLeave: (step: number) => void,
 ) {
   const { steps } = worked;
-  const [at, setAt] = useState(startAt);
-  const [shown, setShown] = useState(subject);
-  const [asking, setAsking] = useState<Asking>(subject.asking ?? 'nothing');
-  const [waiting, setWaiting] = useState(false);
-  const [typed, setTyped] = useState('');
+  const [place, setPlace] = useState<Place>({ of: subject.key, at: startAt, waiting: false, typed: '' });
+  const [chosen, setChosen] = useState<{ of: string; asking: Asking }>();
   const [contrast, setContrast] = useState(() => localStorage.getItem(contrastKept) === 'strong');
   const [open, setOpen] = useState<Sheet>();
   const [picture, setPicture] = useState('');
+  const [isBeside, setBeside] = useState(false);
   const lastOfWork = steps.findLast((step) => step.part === 'work')?.n ?? 1;
+  const { at, waiting, typed } = place.of === subject.key ? place : begun(subject);
+  const asking =
+    (chosen?.of === subject.problem ? chosen.asking : subject.asking) ?? chosen?.asking ?? 'nothing';
   const current = at > steps.length ? lastOfWork : at;
   const next = steps[current];
   const asked = askedOf(next, worked.sheet.marks, asking);
   const keys = asked.flatMap((each) => each.keys);
   const wrong = typed !== '' && typed.at(-1) !== keys[typed.length - 1];
 
-  const goTo = (n: number) => {
-    setAt(Math.max(1, Math.min(n, steps.length)));
-    setWaiting(false);
-    setTyped('');
-  };
-  if (shown.key !== subject.key) {
-    // Put right, the whole right working stands alone; anything else is begun from its first step.
-    const putRight = shown.looking !== '' && shown.key.startsWith(subject.key);
-    setShown(subject);
-    if (subject.asking && subject.key !== shown.key.slice(0, subject.key.length)) {
-      setAsking(subject.asking);
-    }
-    goTo(1);
-    if (putRight) {
-      setAt(beyond);
-    }
-  }
+  const become = (change: Partial<Place>) => setPlace({ of: subject.key, at, waiting, typed, ...change });
+  const goTo = (n: number, isWaiting = false) =>
+    become({ at: Math.max(1, Math.min(n, steps.length)), waiting: isWaiting, typed: '' });
 
   const isAsked = (step: BoardStep | undefined) =>
     isDecided(step, asking) || askedOf(step, worked.sheet.marks, asking).length > 0;
 
   const forward = () => {
     if (isAsked(next) && !waiting) {
-      setWaiting(true);
+      become({ waiting: true });
     } else if (current < steps.length) {
       goTo(current + 1);
     } else if (subject.looking === '') {
@@ -88,8 +86,7 @@ export function useBoard(
     while (first > 1 && isSameColumn(steps[first - 2], here)) {
       first--;
     }
-    goTo(first - 1);
-    setWaiting(first > 1 && isAsked(steps[first - 1]));
+    goTo(first - 1, first > 1 && isAsked(steps[first - 1]));
   };
   const back = () => (waiting ? goTo(current) : goTo(current - 1));
   const answer = (digit: string) => {
@@ -99,7 +96,7 @@ export function useBoard(
     if (typed.length + 1 === keys.length && digit === keys[typed.length]) {
       goTo(current + 1);
     } else {
-      setTyped(typed + digit);
+      become({ typed: typed + digit });
     }
   };
   const toggle = (sheet: Sheet) => setOpen(open === sheet ? undefined : sheet);
@@ -134,10 +131,12 @@ export function useBoard(
     m: mistake.open,
     r: subject.looking === '' ? askAgain : mistake.ring,
     x: mistake.strike,
+    w: () => setBeside(!isBeside),
     p: mistake.putRight,
-    Backspace: () => setTyped(typed.slice(0, -1)),
+    Backspace: () => become({ typed: typed.slice(0, -1) }),
     a: () => {
-      setAsking(askings[(askings.indexOf(asking) + 1) % askings.length] ?? 'nothing');
+      const other = askings[(askings.indexOf(asking) + 1) % askings.length] ?? 'nothing';
+      setChosen({ of: subject.problem, asking: other });
       goTo(current);
     },
     c: changeContrast,
@@ -167,6 +166,8 @@ export function useBoard(
     contrast,
     open,
     picture,
+    /** Whether the right working stands beside the one with the mistake. */
+    isBeside: isBeside && subject.looking === 'mistake',
     next,
     forward,
     keys: boardKeys,

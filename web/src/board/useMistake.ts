@@ -14,6 +14,7 @@ type Looking = {
   about: string;
   choosing: boolean;
   shown: Work | undefined;
+  isPutRight: boolean;
   ringed: boolean;
   struck: boolean;
 };
@@ -26,23 +27,32 @@ type Looking = {
 export function useMistake(asked: Work | undefined, about: string) {
   const work = rightOf(asked ?? {});
   const begun = asked?.slip ? asked : undefined;
-  const fresh: Looking = { about, choosing: false, shown: begun, ringed: false, struck: false };
+  const fresh: Looking = {
+    about,
+    choosing: false,
+    shown: begun,
+    isPutRight: false,
+    ringed: false,
+    struck: false,
+  };
   const [held, setHeld] = useState(fresh);
   const looking = held.about === about ? held : fresh;
   const become = (change: Partial<Looking>) => setHeld({ ...looking, ...change });
-  const { choosing, shown, ringed, struck } = looking;
+  const { choosing, shown, isPutRight, ringed, struck } = looking;
   const choice = useQuery<Schemas['ToLookFor'], Refused>({
     queryKey: keys.work.slips(work),
     queryFn: () => ask(api.POST('/api/slips', { body: work })),
     enabled: choosing && asked !== undefined,
     staleTime: Infinity,
   });
-  const show = (other: Work | undefined) => setHeld({ ...fresh, shown: other });
+  const show = (other: Work) => setHeld({ ...fresh, shown: other });
   return {
     /** The problem as it is right. */
     right: asked && work,
     /** The working to look at, or nothing where the right one stands as usual. */
     shown,
+    /** Whether the right one stands in place of a wrong one. */
+    isPutRight,
     choice: choice.data,
     error: choice.error,
     choosing,
@@ -50,7 +60,7 @@ export function useMistake(asked: Work | undefined, about: string) {
     struck,
     chooseSlip: (slip: string) => show({ ...work, slip }),
     chooseOdd: (odd: Work) => show(odd),
-    putRight: () => show(undefined),
+    putRight: () => setHeld({ ...fresh, shown: undefined, isPutRight: isPutRight || shown !== undefined }),
     open: () => become({ choosing: true }),
     close: () => become({ choosing: false }),
     ring: () => become({ ringed: !ringed }),
