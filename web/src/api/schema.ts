@@ -1988,6 +1988,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stories/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * A story told again for a question with other numbers; the questions as sets keep them, with points.
+         * @description A story told again for a question with other numbers; the questions as sets keep them, with points.
+         */
+        get: operations["again_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/slips/{slip}/shown": {
         parameters: {
             query?: never;
@@ -5522,6 +5542,10 @@ export interface components {
             chosen: {
                 [key: string]: string;
             };
+            /** @description the options that switch on all that a teacher adds for the eye, by their choices */
+            signs: {
+                [key: string]: string;
+            };
         };
         /** @description A teacher's own code for how an answer came about, written beside it when marking. */
         HowCode: {
@@ -5651,6 +5675,11 @@ export interface components {
             says?: string;
             /** @description what stands on the paper; none where a sentence alone shows it */
             marks: components["schemas"]["MarkView"][];
+        };
+        /** @description A story. */
+        ToldAgain: {
+            /** @description empty where it would not be true */
+            story: string;
         };
         SlipInProblem: {
             /** @description left out where the slip shows in no question by the methods of the house style */
@@ -9856,6 +9885,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    again_1: {
+        parameters: {
+            query: {
+                story: string;
+                before: string;
+                now: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToldAgain"];
                 };
             };
             400: components["responses"]["Refusal400"];

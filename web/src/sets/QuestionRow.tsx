@@ -5,7 +5,7 @@ import { RowMenu } from '../app/RowMenu';
 import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
-import { useAnother, useReadProblems, useStory, type Question, type SetQuestion } from './useSets';
+import { useAnother, useReadProblems, useRetold, useStory, type Question, type SetQuestion } from './useSets';
 
 type Props = {
   number: number;
@@ -49,14 +49,17 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
   const read = useReadProblems();
   const another = useAnother();
   const tell = useStory();
+  const retold = useRetold();
   const at = number - 1;
   const said = useId();
+  const renew = (fresh: Question) =>
+    retold.mutate({ question, fresh }, { onSuccess: (again) => acts.renew(at, again.fresh, again.story) });
   const keepTyped = () => {
     if (typed !== shown) {
-      read.mutate(typed, { onSuccess: ([fresh]) => fresh && acts.renew(at, fresh) });
+      read.mutate(typed, { onSuccess: ([fresh]) => fresh && renew(fresh) });
     }
   };
-  const fault = read.error?.message ?? another.error?.message ?? tell.error?.message;
+  const fault = read.error?.message ?? another.error?.message ?? tell.error?.message ?? retold.error?.message;
   return (
     <Box
       component="tr"
@@ -143,7 +146,7 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
       >
         <Button
           aria-label={`Other numbers for question ${number}`}
-          onClick={() => another.mutate(question.problem, { onSuccess: (fresh) => acts.renew(at, fresh) })}
+          onClick={() => another.mutate(question.problem, { onSuccess: renew })}
         >
           Other numbers
         </Button>

@@ -20,7 +20,7 @@ export function QuestionTable({ editor }: { editor: SetEditor }) {
     };
     return {
       set: (at, changes) => latest.current.set(at, changes),
-      renew: (at, question) => latest.current.renew(at, question),
+      renew: (at, question, story) => latest.current.renew(at, question, story),
       remove: (at) => latest.current.remove(at),
       move: (at, by) => moveAndFollow(at, at + by),
       drag: (at) => {

@@ -58,13 +58,12 @@ export function useSetEditor(view: SetView) {
     add: (more: Question[]) => questions([...content.questions, ...learn(more)]),
     set: (at: number, changes: Partial<SetQuestion>) =>
       questions(content.questions.map((each, i) => (i === at ? { ...each, ...changes } : each))),
-    renew: (at: number, question: Question) => {
+    /** @param story what is told of it with its new numbers */
+    renew: (at: number, question: Question, story: string) => {
       const [fresh] = learn([question]);
       questions(
         content.questions.map((each, i) =>
-          i === at && fresh
-            ? { ...each, problem: fresh.problem, story: stillTrue(each, fresh.problem) }
-            : each,
+          i === at && fresh ? { ...each, problem: fresh.problem, story } : each,
         ),
       );
     },
@@ -77,12 +76,6 @@ export function useSetEditor(view: SetView) {
       }
     },
   };
-}
-
-/** The story of a question that gets other numbers: without it where it tells the numbers before. */
-function stillTrue({ problem, story }: SetQuestion, now: string) {
-  const numbers = problem.match(/\d[\d.]*/g) ?? [];
-  return now !== problem && numbers.some((number) => story.includes(number)) ? '' : story;
 }
 
 export type SetEditor = ReturnType<typeof useSetEditor>;

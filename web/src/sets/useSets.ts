@@ -146,6 +146,18 @@ export const useStory = () =>
     },
   });
 
+/** What is told of a question once it has other numbers; nothing where the story would not be true of them. */
+export const useRetold = () =>
+  useMutation<{ fresh: Question; story: string }, Refused, { question: SetQuestion; fresh: Question }>({
+    mutationFn: async ({ question: { problem, story }, fresh }) => {
+      if (story === '' || problem === fresh.text) {
+        return { fresh, story };
+      }
+      const query = { story, before: problem, now: fresh.text };
+      return { fresh, ...(await ask(api.GET('/api/stories/again', { params: { query } }))) };
+    },
+  });
+
 export const useAnother = () =>
   useMutation<Question, Refused, string>({
     mutationFn: (problem) =>

@@ -90,13 +90,17 @@ public final class Stories {
 
     /**
      * A story told again for other numbers: by the same plot where it has one that fits, else by another; a teacher's own with its
-     * numbers changed. Empty where the story would not be true of them.
+     * numbers changed. Empty where the story would not be true of them, as it never is of
+     * another operation.
      *
      * @param story what was told of the problem before; may be empty
      */
     public String again(String story, Problem before, Problem now, HouseStyle style) {
         if (story.isEmpty() || before.equals(now)) {
             return story;
+        }
+        if (before.operation() != now.operation() || before.operands().size() != now.operands().size()) {
+            return "";
         }
         Optional<Plot> plot = plots.stream().filter(each -> each.fits(before))
                 .filter(each -> each.told(before, style).equals(story)).findFirst();

@@ -158,7 +158,7 @@ class FeaturesTest {
             }
         }
         Map<String, Integer> drawn = new HashMap<>();
-        int each = 30;
+        int each = 20;
         for (int seed = 0; seed < possible.size() * each / 100; seed++) {
             new Draft(wishes, seed).draw(100)
                     .forEach(question -> drawn.merge(question.problem().text(), 1, Integer::sum));

@@ -55,6 +55,7 @@ class StoriesTest {
                         "four"))).isEqualTo("Of 1,310 terns 520 flew.");
         assertThat(again("Ola, who is 48, had 62 shells and gave 48 away.", "62 − 48", "71 − 25")).isEmpty();
         assertThat(again("Some shells.", "62 − 48", "71 − 25")).isEmpty();
+        assertThat(again("Ola had 62 shells. She gave 48 away.", "62 − 48", "√529")).as("another operation").isEmpty();
         assertThat(again("Some shells.", "62 − 48", "62 − 48")).isEqualTo("Some shells.");
         assertThat(again("", "62 − 48", "71 − 25")).isEmpty();
     }

@@ -5,6 +5,7 @@ import bemble.core.problem.ProblemText;
 import bemble.server.account.SignedIn;
 import bemble.server.limits.Limits;
 import bemble.server.style.StyleService;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -28,5 +29,22 @@ class StoriesController {
     List<String> of(@AuthenticationPrincipal SignedIn teacher,
             @RequestParam @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String problem) {
         return stories.of(ProblemText.kept(problem), styles.of(teacher.id()));
+    }
+
+    /**
+     * A story.
+     *
+     * @param story empty where it would not be true
+     */
+    record ToldAgain(@NotNull String story) {}
+
+    /** A story told again for a question with other numbers; the questions as sets keep them, with points. */
+    @GetMapping("/api/stories/again")
+    ToldAgain again(@AuthenticationPrincipal SignedIn teacher,
+            @RequestParam @Size(max = Limits.STORY_LETTERS, message = "Shorten the story to {max} letters.") String story,
+            @RequestParam @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String before,
+            @RequestParam @Size(max = Limits.LINE_LETTERS, message = "This line is too long to be one problem.") String now) {
+        return new ToldAgain(
+                stories.again(story, ProblemText.kept(before), ProblemText.kept(now), styles.of(teacher.id())));
     }
 }

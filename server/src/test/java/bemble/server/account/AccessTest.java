@@ -91,7 +91,8 @@ class AccessTest {
             "PUT /api/page-words/{page}", "GET /api/guide", "GET /api/lessons/{source}", "PUT /api/lessons/{source}",
             "POST /api/lessons/{source}/anew", "POST /api/lessons/{source}/set", "GET /api/deleted/sets",
             "GET /api/deleted/classes", "GET /api/deleted/piles", "GET /api/jobs/{id}", "DELETE /api/jobs/{id}",
-            "GET /api/stories", "POST /api/worked-pictures", "GET /api/worked-pictures/stages.pdf", "GET /api/today",
+            "GET /api/stories", "GET /api/stories/again",
+            "POST /api/worked-pictures", "GET /api/worked-pictures/stages.pdf", "GET /api/today",
             "GET /api/background", "POST /api/rehearse", "POST /api/rehearse/papers"));
     /** Older features, which are asked in their own tests. */
     private static final List<String> ELSEWHERE = List.of("/api/calculator", "/api/estimate", "/api/explanation",

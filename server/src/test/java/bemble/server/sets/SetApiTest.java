@@ -237,6 +237,10 @@ class SetApiTest {
         assertThat(stories.size()).isGreaterThan(10);
         assertThat(stories).allSatisfy(story -> assertThat(story.asString()).contains("605", "556").endsWith("?"));
         assertThat(teacher.get("/api/stories?problem=%E2%88%9A529").json()).isEmpty();
+        assertThat(teacher.get("/api/stories/again?story=A%20605%20ships,%20B%20556&before=605-556&now=710-32").json()
+                .get("story").asString()).isEqualTo("A 710 ships, B 32");
+        assertThat(teacher.get("/api/stories/again?story=Many%20ships&before=605-556&now=710-32").json().get("story")
+                .asString()).as("it has no numbers to change").isEmpty();
         assertThat(teacher.get("/api/stories?problem=605").message()).contains("not yet a problem");
         assertThat(teacher.get("/api/sets/" + teacher.demoSet()).json().get("questions").toString()
                 + teacher.get("/api/sets/" + teacher.demoSet()).json().get("content"))

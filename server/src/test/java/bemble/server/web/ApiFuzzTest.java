@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 @Tag("slow")
 class ApiFuzzTest {
     private static final long SEED = Long.getLong("bemble.seed", 20_260_311);
-    private static final int ROUNDS = Integer.getInteger("bemble.rounds", 6);
+    private static final int ROUNDS = Integer.getInteger("bemble.rounds", 4);
 
     /** What works something out and keeps nothing of it. */
     private static final Set<String> STORES_NOTHING = Set.of("/api/work", "/api/paper", "/api/mark", "/api/nudge",
