@@ -10,7 +10,7 @@ import bemble.core.stack.adding.CarrySpots;
 import bemble.core.stack.adding.ColumnAdder;
 import bemble.core.stack.adding.ColumnSum;
 import bemble.core.stack.adding.StackPaper;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.BlockName;

@@ -6,6 +6,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
+import bemble.core.slip.Rules;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -21,7 +22,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Habits that come to the same in nearly every question are one cause, and as sure as all of them together: the likeliest ones
- * are tried on questions with the same digits in another order.
+ * are tried on questions with the same digits in another order. One slip within two limits is one cause already where the questions that
+ * were asked cannot tell the limits apart.
  */
 final class Alike {
     private static final int MOST_COMPARED = 7;
@@ -58,7 +60,10 @@ final class Alike {
         for (Habit habit : compared) {
             int same = -1;
             for (int i = 0; i < together.size() && same < 0; i++) {
-                same = agree(answersOf(together.get(i), outcomes), answersOf(habit, outcomes), right) ? i : -1;
+                List<String> one = answersOf(together.get(i), outcomes);
+                List<String> other = answersOf(habit, outcomes);
+                boolean isOneSlip = isOneSlip(together.get(i), habit) && alike.asked(one).equals(alike.asked(other));
+                same = isOneSlip || agree(one, other, right) ? i : -1;
             }
             if (same < 0) {
                 together.add(habit);
@@ -81,6 +86,17 @@ final class Alike {
         Hypothesis second = other.likeliest();
         boolean listed = !second.isRule() && !second.isOfTwo();
         return one.together(one.likeliest().isRule() && listed ? other : one, other);
+    }
+
+    /** Whether both are one slip, each within limits of its own. */
+    private static boolean isOneSlip(Habit one, Habit other) {
+        return one.slips().size() == 1 && other.slips().size() == 1
+                && Rules.unlimited(one.slips().get(0)).equals(Rules.unlimited(other.slips().get(0)));
+    }
+
+    /** Of what a habit comes to, the answers to the questions that were asked. */
+    private List<String> asked(List<String> outcomes) {
+        return outcomes.subList(outcomes.size() - questions.size(), outcomes.size());
     }
 
     private static boolean agree(List<String> one, List<String> other, List<String> right) {

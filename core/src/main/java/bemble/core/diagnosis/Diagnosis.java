@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** Finds what fits one wrong answer. */
 public final class Diagnosis {
     /** Raised whenever the same answers may be judged otherwise than before: what is kept of an older one is judged anew. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     private static final int MOST_FINDINGS = 8;
     /** What is less likely than this is not worth a teacher's time. */

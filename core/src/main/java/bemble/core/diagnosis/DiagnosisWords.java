@@ -1,11 +1,14 @@
 package bemble.core.diagnosis;
 
 import bemble.core.diagnosis.outcome.Hypothesis;
+import bemble.core.fact.FactText;
 import bemble.core.problem.Problem;
+import bemble.core.slip.FactsWorked;
 import bemble.core.slip.Rules;
 import bemble.core.slip.Slips;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** What is said of causes: they fit, are likely, or all but sure; nobody is judged. */
 public final class DiagnosisWords {
@@ -57,8 +60,7 @@ public final class DiagnosisWords {
     /** Where a hand makes its slip, where that is not everywhere. */
     private static String where(Hypothesis habit) {
         if (habit.member() != null) {
-            return " (" + habit.member().replace("x", " × ").replace("+", " + ").replace("-", " − ").replace("=", " = ")
-                    + ")";
+            return " (" + FactText.of(habit.member()) + ")";
         }
         return "";
     }
@@ -66,6 +68,22 @@ public final class DiagnosisWords {
     /** What a hand with these slips does, and of a rule that is on no list that it was worked out. */
     public static String label(List<String> slips, Problem problem) {
         return does(slips, problem) + (slips.stream().anyMatch(Rules::isRule) ? " (a rule worked out)" : "");
+    }
+
+    /**
+     * What a slip does, of a fact with its name: {@code gets 7 × 8 wrong}, {@code takes 7 × 8 for 54}.
+     *
+     * @param fact the fact that the answer may have missed, such as {@code 7x8}, or with what it is taken for, {@code 7x8=54}; or null
+     */
+    public static String label(String slip, Problem problem, @Nullable String fact) {
+        if (fact == null || !FactsWorked.isOfAFact(slip)) {
+            return Slips.label(slip, problem);
+        }
+        int taken = fact.indexOf('=');
+        if (taken > 0) {
+            return "takes " + FactText.of(fact.substring(0, taken)) + " for " + fact.substring(taken + 1);
+        }
+        return (slip.equals(Slips.FACT_NEAR_MISS) ? "gets " : "always has ") + FactText.of(fact) + " wrong";
     }
 
     /** What a hand with these slips does. */

@@ -193,6 +193,21 @@ public final class Writer {
                 .map(answers::factMissed).map(FactQuestion::fact).orElse(null);
     }
 
+    /** The fact that a likely habit takes for something else in a wrong answer, such as {@code 7x8=54}; null where none does. */
+    public @Nullable String factTaken(int item) {
+        List<Hypothesis> taken = causes.isEmpty() ? List.of()
+                : posterior.habits().stream().filter(habit -> habit.weight() >= WORTH_SAYING).map(Habit::likeliest)
+                        .filter(habit -> habit.member() != null).toList();
+        if (taken.isEmpty()) {
+            return null;
+        }
+        Item asked = items.get(item);
+        return asked.key(punctuation).map(key -> new Known(asked.answers(), key, asked.paper()))
+                .filter(answer -> !answer.isRight())
+                .flatMap(answer -> taken.stream().filter(habit -> answer.made(habit) > Known.EXPLAINS).findFirst())
+                .map(Hypothesis::member).orElse(null);
+    }
+
     private int comesIn(String fact) {
         return (int) known.stream().filter(each -> each.answers().careful().factsWorked().stream()
                 .anyMatch(worked -> fact.equals(worked.fact()))).count();

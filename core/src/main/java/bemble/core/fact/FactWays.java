@@ -1,6 +1,7 @@
 package bemble.core.fact;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -43,13 +44,21 @@ public final class FactWays {
         if (terms.size() > 2) {
             pairOfTen(terms, ways);
         }
-        int a = Math.max(terms.get(0), terms.get(1));
-        int b = Math.min(terms.get(0), terms.get(1));
-        String rest = terms.size() > 2 ? " Then add " + terms.subList(2, terms.size()).stream().map(String::valueOf)
-                .collect(Collectors.joining(" and ")) + ": "
-                + terms.stream().mapToInt(Integer::intValue).sum() + "." : "";
+        boolean hasTen = !ways.isEmpty();
+        // Whatever stands on top, one counts on from the largest.
+        List<Integer> fromLargest = terms.stream().sorted(Comparator.reverseOrder()).toList();
+        int a = fromLargest.get(0);
+        int b = fromLargest.get(1);
+        String rest = terms.size() > 2
+                ? " Then add " + fromLargest.subList(2, terms.size()).stream().map(String::valueOf)
+                        .collect(Collectors.joining(" and ")) + ": "
+                        + terms.stream().mapToInt(Integer::intValue).sum() + "."
+                : "";
         if (b > 0 && b <= MOST_COUNTED) {
             ways.add(new FactWay("Count on from the larger", List.of(a + ": " + counted(a, b, 1) + "." + rest)));
+        }
+        if (hasTen) {
+            return ways;
         }
         if (a < TEN && a + b > TEN) {
             int needed = TEN - a;

@@ -1,7 +1,7 @@
 package bemble.core.hand;
 
 import bemble.core.style.HouseStyle;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.style.word.Pace;
 import bemble.core.words.Words;
 import bemble.core.working.Anchor;
@@ -141,7 +141,8 @@ public final class Desk {
         for (Block block : blocks) {
             number += block.name().part() == part && block.name().is(kind) ? 1 : 0;
         }
-        Block block = new Block(BlockName.of(part, kind, number), placement);
+        Block block = new Block(BlockName.of(part, kind, number), placement,
+                kind.mayStandApart() ? style.squaresOfColumn() : 1);
         blocks.add(block);
         return block;
     }

@@ -8,6 +8,7 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
+import bemble.core.style.division.RootDivisors;
 import bemble.core.style.option.ExchangeWriting;
 import bemble.core.style.option.LastColumns;
 import bemble.core.style.option.PartSums;
@@ -71,12 +72,19 @@ final class Ways {
                 Arrays.stream(PartSums.values()).filter(each -> each != base.style().partSums())
                         .forEach(each -> add(base.in(base.style().with("partSums", each))));
             }
-            case LONG_DIVISION, DOUBLED_ROOT, RUNNING_DIVISOR -> {
-                add(base.in(base.style().with("zeroProducts", other(base.style().writesZeroProducts()))));
-                add(base.in(base.style().with("zeroDifferences", other(base.style().writesZeroDifferences()))));
+            case LONG_DIVISION -> zerosOfADivision(base);
+            case DOUBLED_ROOT, RUNNING_DIVISOR -> {
+                zerosOfADivision(base);
+                add(base.in(base.style().with("rootDivisors",
+                        base.style().leavesRootDivisorsBare() ? RootDivisors.WITH_SIGNS : RootDivisors.BARE)));
             }
             default -> {}
         }
+    }
+
+    private void zerosOfADivision(Way base) {
+        add(base.in(base.style().with("zeroProducts", other(base.style().writesZeroProducts()))));
+        add(base.in(base.style().with("zeroDifferences", other(base.style().writesZeroDifferences()))));
     }
 
     private static YesNo other(boolean yes) {

@@ -34,7 +34,7 @@ final class AnswerMarked {
 
     private static @Nullable MarkKind kind(AnswerMark mark) {
         return switch (mark) {
-            case NONE -> null;
+            case NONE, COPIED -> null;
             case BOXED -> MarkKind.FRAME;
             case RINGED -> MarkKind.RING;
             case RULED -> MarkKind.RULE_BELOW;

@@ -38,7 +38,8 @@ public record ChoiceExample(Choice<?> choice, String problem, String says, List<
     }
 
     private static String said(int step, List<Step> steps) {
-        return steps.get(Math.min(step, steps.size() - 1)).spoken().say();
+        int at = step < 0 ? step(step, steps) - 1 : step;
+        return steps.get(Math.min(at, steps.size() - 1)).spoken().say();
     }
 
     private static int step(int step, List<Step> steps) {

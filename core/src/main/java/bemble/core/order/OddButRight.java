@@ -7,7 +7,7 @@ import bemble.core.problem.Problem.Multiplication;
 import bemble.core.problem.Problem;
 import bemble.core.sheet.Sheet;
 import bemble.core.style.MethodName;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -26,6 +26,11 @@ public final class FactsWorked {
 
     private FactsWorked() {}
 
+    /** Whether a slip is a fact missed, now or always. */
+    public static boolean isOfAFact(String slip) {
+        return CAUSES.contains(slip);
+    }
+
     /** A fact by its name, such as {@code 8+7}, with what was said for it instead. */
     public record Missed(String fact, String said) {
         /** Of two digits with a one carried to them, what was said before the one was added. */

@@ -65,6 +65,12 @@ public final class Rules {
         return id.startsWith(PREFIX);
     }
 
+    /** A slip's name without its limit: {@code carry-forgotten} for itself and for {@code rule:carry-forgotten@last}. */
+    public static String unlimited(String id) {
+        int at = id.lastIndexOf('@');
+        return isRule(id) && at >= 0 ? id.substring(PREFIX.length(), at) : id;
+    }
+
     /** Every rule of one clause that can be made in problems worked by a method. */
     public static List<KnownSlip> of(MethodName method) {
         return CLAUSES.values().stream().filter(rule -> rule.methods().contains(method)).toList();

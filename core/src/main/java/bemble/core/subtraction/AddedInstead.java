@@ -11,7 +11,7 @@ import bemble.core.stack.adding.ColumnAdder;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.stack.adding.ColumnSum;
 import bemble.core.style.MethodName;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.subtraction.column.SubtractionPaper;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;

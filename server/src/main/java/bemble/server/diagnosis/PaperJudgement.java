@@ -34,8 +34,15 @@ public record PaperJudgement(List<OfAnswer> answers, List<OfWriter> causes, List
      * @param fits what fits it, likeliest first, as far as it is worth showing
      * @param say where nothing is likely, a sentence that tells so; else nothing
      * @param factMissed the fact that it may have missed, or null
+     * @param factTaken the fact that the writer always takes for something else and took so here, such as {@code 7x8=54}, or null
      */
-    public record OfAnswer(int question, Verdict verdict, List<Fits> fits, String say, @Nullable String factMissed) {}
+    public record OfAnswer(int question, Verdict verdict, List<Fits> fits, String say, @Nullable String factMissed,
+            @Nullable String factTaken) {
+        /** The fact that is got wrong here, with what it is taken for where that is known; null where it is none. */
+        public @Nullable String fact() {
+            return factTaken != null ? factTaken : factMissed;
+        }
+    }
 
     /**
      * A slip, or two together, that fits an answer.
@@ -93,7 +100,7 @@ public record PaperJudgement(List<OfAnswer> answers, List<OfWriter> causes, List
             answers.add(new OfAnswer(questions.get(i), judged.verdict(),
                     judged.findings().stream().filter(finding -> finding.confidence() >= WORTH_SHOWING)
                             .limit(MOST_FITTING).map(Fits::of).toList(),
-                    judged.say(), writer.factMissed(i)));
+                    judged.say(), writer.factMissed(i), writer.factTaken(i)));
         }
         return new PaperJudgement(answers,
                 writer.causes().stream().map(cause -> OfWriter.of(cause, writer)).toList(),

@@ -10,6 +10,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.slip.NamedRules;
 import bemble.core.slip.Slips;
 import bemble.server.diagnosis.PaperJudgement.Fits;
+import bemble.server.diagnosis.PaperJudgement.OfAnswer;
 import bemble.server.marking.Views.CauseChoice;
 import bemble.server.marking.Views.Presumed;
 import java.util.ArrayList;
@@ -61,10 +62,16 @@ public final class Causes {
         return OF_THE_BOOK.getOrDefault(cause, kept.name(cause, operation));
     }
 
-    static Presumed presumed(Fits fits, Problem problem, boolean alone, NamedRules kept) {
-        return new Presumed(fits.slip(), fits.with(), kept.name(fits.slips(), problem.operation()),
-                Slips.label(fits.slip(), problem),
-                fits.once() ? "this once" : alone ? "fits" : DiagnosisWords.sureness(fits.confidence()));
+    /** What fits an answer, the likeliest first; what is said in the same words under two names is said once. */
+    static List<Presumed> presumed(OfAnswer answer, Problem problem, boolean alone, NamedRules kept) {
+        Map<String, Presumed> said = new LinkedHashMap<>();
+        for (Fits fits : answer.fits()) {
+            String label = DiagnosisWords.label(fits.slip(), problem, answer.fact());
+            said.putIfAbsent(label + " / " + fits.with(), new Presumed(fits.slip(), fits.with(),
+                    kept.name(fits.slips(), problem.operation()), label,
+                    fits.once() ? "this once" : alone ? "fits" : DiagnosisWords.sureness(fits.confidence())));
+        }
+        return List.copyOf(said.values());
     }
 
     /** What a pupil may read of it. */

@@ -169,8 +169,7 @@ public class Judging {
         MarkedAnswer shown = answer.shownIn(sheet.style());
         return new PaperAnswerView(answer.question(), answer.state(), shown.given(), shown.correction(), answer.how(),
                 sheet.verdict(answer),
-                judged == null ? List.of()
-                        : judged.fits().stream().map(fits -> Causes.presumed(fits, problem, alone, kept)).toList(),
+                judged == null ? List.of() : Causes.presumed(judged, problem, alone, kept),
                 judged == null ? "" : judged.say(), answer.cause(),
                 answer.cause() == null ? null : Causes.name(answer.cause(), problem.operation(), kept),
                 answer.marksGiven() == null || answer.marksOf() == null ? null

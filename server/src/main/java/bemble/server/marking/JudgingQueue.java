@@ -32,8 +32,8 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Component
 class JudgingQueue {
     private static final Logger LOG = LoggerFactory.getLogger(JudgingQueue.class);
-    /** A paper is mostly judged by then, and whoever saved it sees what fits with the same answer. */
-    private static final long PATIENCE_MILLISECONDS = 300;
+    /** A sheet of ten is mostly judged by then, and whoever saved it sees what fits with the same answer; of a longer one it follows. */
+    private static final long PATIENCE_MILLISECONDS = 120;
 
     private final Judging judging;
     private final PaperJudgements judgements;

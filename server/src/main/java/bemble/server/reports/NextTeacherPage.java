@@ -1,5 +1,6 @@
 package bemble.server.reports;
 
+import bemble.core.fact.FactText;
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
@@ -210,8 +211,7 @@ final class NextTeacherPage {
         return missed.entrySet().stream().filter(each -> each.getValue() > 1)
                 .sorted(Map.Entry.<String, Long>comparingByValue().reversed().thenComparing(Map.Entry::getKey))
                 .limit(MOST_FACTS)
-                .map(each -> each.getKey().replace("x", " × ").replace("+", " + ").replace("-", " − ").replace("/",
-                        " ÷ "))
+                .map(each -> FactText.of(each.getKey()))
                 .toList();
     }
 

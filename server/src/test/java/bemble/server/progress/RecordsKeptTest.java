@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 /** What is kept up of pupils as answers come is the same as what is worked out of all their answers anew. */
 @Tag("slow")
 class RecordsKeptTest {
-    private static final int CHANGES = 28;
+    private static final int CHANGES = 20;
     private static final Executor ALL_AT_ONCE = work -> new Thread(work).start();
     private final Random random = new Random(20_261_129);
 
