@@ -1,4 +1,13 @@
-import { Box, FormControl, FormControlLabel, FormLabel, Radio, RadioGroup, Typography } from '@mui/material';
+import {
+  Box,
+  Button,
+  FormControl,
+  FormControlLabel,
+  FormLabel,
+  Radio,
+  RadioGroup,
+  Typography,
+} from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
@@ -47,7 +56,7 @@ function Choices() {
 }
 
 /** The choices by what is being written, searched by a word; those that differ from the usual come first. */
-function Sections({ style: { choices, chosen } }: { style: Schemas['StyleView'] }) {
+function Sections({ style: { choices, chosen, signs } }: { style: Schemas['StyleView'] }) {
   const change = useStyleChange();
   const examples = useStyleExamples();
   const [search, setSearch] = useState('');
@@ -57,10 +66,11 @@ function Sections({ style: { choices, chosen } }: { style: Schemas['StyleView'] 
   const found = choices.filter((choice) => words.every((word) => wordsOf(choice).includes(word)));
   const own = found.filter((choice) => atFirst[choice.id] !== choice.options[0]?.id);
   const sections = [
-    { title: 'Otherwise than a new school begins', choices: own },
+    { title: 'Otherwise than a new school begins', choices: own, isOfSigns: false },
     ...[...new Set(found.map((choice) => choice.group))].map((group) => ({
       title: group,
       choices: found.filter((choice) => choice.group === group && !own.includes(choice)),
+      isOfSigns: choices.every((choice) => choice.group !== group || choice.id in signs),
     })),
   ].filter((section) => section.choices.length > 0);
   return (
@@ -77,6 +87,11 @@ function Sections({ style: { choices, chosen } }: { style: Schemas['StyleView'] 
           <Typography variant="h2" sx={{ borderBottom: `1px solid ${ink.hair}`, pb: 0.5 }}>
             {section.title}
           </Typography>
+          {section.isOfSigns && (
+            <Button variant="outlined" onClick={() => change.mutate(signs)} sx={{ mt: 1.5 }}>
+              Switch all of them on
+            </Button>
+          )}
           <Box
             sx={{
               display: 'grid',

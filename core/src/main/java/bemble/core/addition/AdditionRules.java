@@ -137,6 +137,8 @@ public final class AdditionRules {
                     split("both", "writes a total whole and carries nothing", total -> total, total -> 0),
                     split("tens-only", "writes the tens digit of a total and carries nothing", total -> total / 10,
                             total -> 0),
+                    split("added", "writes a total's digits added together",
+                            total -> (total / 10 + total % 10) % 10, total -> 0),
                     split("nine", "writes 9 where a total is more, and carries nothing", total -> 9, total -> 0),
                     split("zero", "writes 0 where a total is ten or more, and carries nothing", total -> 0,
                             total -> 0)),

@@ -25,6 +25,7 @@ final class Jumps {
     private static final int MOST_DIGITS = 8;
     private static final int TO_SCALE = 100;
     private static final int ONE_BY_ONE = 20;
+    private static final int TEN = 10;
     private static final double LEFT = 4;
     private static final double SCALE = 84;
     private static final double JUMP = 13;
@@ -172,12 +173,17 @@ final class Jumps {
                 : LEFT + inOrder.indexOf(value) * JUMP + (forward ? 0 : start.length() * LETTER * 0.3);
     }
 
-    /** A mark for every one, a longer one for every ten. */
+    /** A mark for every one, a longer one for every ten; numbers at the tens or, on a short line, at every one. */
     private void ruler() {
-        easel.text("zero", x(BigInteger.ZERO), LINE + 3.4, LETTER, "0", Tone.FAINT);
+        int numbered = furthest > ONE_BY_ONE ? TEN : 1;
         for (int one = 0; one <= furthest; one++) {
-            double half = one % 10 == 0 ? 1 : 0.4;
-            easel.line(x(BigInteger.valueOf(one)), LINE - half, 0, 2 * half);
+            double x = x(BigInteger.valueOf(one));
+            double half = one % TEN == 0 ? 1 : 0.4;
+            easel.line(x, LINE - half, 0, 2 * half);
+            double near = numbered == 1 ? 1 : NEAR;
+            if (one % numbered == 0 && inOrder.stream().noneMatch(stop -> Math.abs(x(stop) - x) < near)) {
+                easel.text("at " + one, x, LINE + 3.4, LETTER * 0.8, Integer.toString(one), Tone.FAINT);
+            }
         }
     }
 

@@ -4,7 +4,7 @@ import bemble.core.order.Worked;
 import bemble.core.problem.Operation;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import java.util.List;

@@ -9,6 +9,7 @@ import bemble.core.problem.Problem;
 import bemble.core.scan.ReadField;
 import bemble.core.sheet.SheetMark;
 import bemble.core.style.HouseStyle;
+import bemble.core.style.option.AnswerMark;
 import bemble.core.working.CueKind;
 import bemble.core.working.Part;
 import bemble.core.working.Role;
@@ -60,6 +61,9 @@ final class QuestionPanel {
         Problem problem = question.problem();
         Panel asked = order.isToBeRead() && ReadableQuestion.isReadable(problem) ? readable(question)
                 : order.layout().setOut() ? squared(question, 1) : sideBySide(question);
+        if (order.style().answerMark() == AnswerMark.COPIED) {
+            asked = asked.over(AnswerBox.of(room, letter));
+        }
         return order.layout().explain() ? asked.over(LinesToExplain.of(problem, order.style(), room, letter)) : asked;
     }
 

@@ -34,6 +34,8 @@ final class RootPaper {
     private final Block side;
     private final Descent descent;
     private @Nullable Block aside;
+    /** The last pair of zeros that stands there from the start; none where that is above all places. */
+    private int zerosTo = Integer.MAX_VALUE;
 
     private RootPaper(Desk desk, RootPairs pairs, Block block, Block side) {
         this.desk = desk;
@@ -46,12 +48,17 @@ final class RootPaper {
     static RootPaper setOut(SquareRoot problem, int stages, Desk desk) {
         Block block = desk.block(BlockName.Kind.ROOT, desk.start()).line(ROOT).line(RADICAND);
         Block side = desk.block(BlockName.Kind.DIVISORS, Placement.leftOf(block, RADICAND, 1)).line(RADICAND);
-        desk.step(StepKind.SET_OUT, block, null, said -> RootWords.setOut(said, problem));
         Numeral radicand = problem.radicand();
+        int pairsOfItsOwn = (radicand.highest() / 2 + 1) + radicand.decimals() / 2;
+        boolean zeros = desk.style().setsOutRootZeros() && stages > pairsOfItsOwn;
+        desk.step(StepKind.SET_OUT, block, null, said -> RootWords.setOut(said, problem, zeros));
         char point = desk.style().point().punctuation().point();
         desk.ask(new LineUp(block, List.of(RADICAND), List.of(radicand), false, point));
         RootPairs pairs = new RootPairs(radicand, desk.ask(new MarkedOff(radicand)));
         RootPaper paper = new RootPaper(desk, pairs, block, side);
+        if (zeros) {
+            paper.zerosTo = pairs.first() - 2 * (stages - 1);
+        }
         if (desk.draws()) {
             int first = pairs.first() + (radicand.has(pairs.first() + 1) ? 1 : 0);
             desk.draw(MarkKind.SIGN, block.at(RADICAND, first + 1), null, Operation.SQUARE_ROOT.sign(), Role.FRAME,
@@ -61,6 +68,9 @@ final class RootPaper {
                     Math.min(Math.min(0, radicand.lowest()), pairs.first() - 2 * (stages - 1)));
             for (int place = pairs.first(); place >= Math.min(0, radicand.lowest()); place -= 2) {
                 paper.underPair(place);
+            }
+            for (int place = pairs.first(); paper.isSetOut(place); place -= 2) {
+                paper.zerosIn(place);
             }
         }
         desk.answerStandsIn(block, ROOT);
@@ -89,23 +99,32 @@ final class RootPaper {
         return descent;
     }
 
+    /** Fills a pair behind the point with zeros where the radicand has no digits, the first behind a whole number with its point. */
+    private void zerosIn(int place) {
+        Numeral radicand = pairs.radicand();
+        if (place == -2 && radicand.isWhole()) {
+            desk.point(block, RADICAND, Role.PADDING);
+        }
+        for (int at = place + 1; at >= place; at--) {
+            if (at < 0 && !radicand.has(at)) {
+                desk.draw(MarkKind.DIGIT, block.at(RADICAND, at), null, "0", Role.PADDING, Size.FULL, Anchor.MIDDLE);
+            }
+        }
+        if (place < Math.min(0, radicand.lowest())) {
+            underPair(place);
+        }
+    }
+
+    /** Whether a pair stands there from the start, with the zeros that fill it. */
+    boolean isSetOut(int place) {
+        return place >= zerosTo;
+    }
+
     /** Brings a pair down beside the last difference; a pair of zeros beyond the radicand is first written there. */
     String bringDown(int place) {
         String pair = pairs.at(place);
-        Numeral radicand = pairs.radicand();
-        if (desk.draws()) {
-            if (place == -2 && radicand.isWhole()) {
-                desk.point(block, RADICAND, Role.PADDING);
-            }
-            for (int at = place + 1; at >= place; at--) {
-                if (!radicand.has(at)) {
-                    desk.draw(MarkKind.DIGIT, block.at(RADICAND, at), null, "0", Role.PADDING, Size.FULL,
-                            Anchor.MIDDLE);
-                }
-            }
-            if (place < Math.min(0, radicand.lowest())) {
-                underPair(place);
-            }
+        if (desk.draws() && !isSetOut(place)) {
+            zerosIn(place);
         }
         int left = descent.bringDown(RADICAND, place + 1, pair.charAt(0) - '0');
         if (pair.length() == 1) {

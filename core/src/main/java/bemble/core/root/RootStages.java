@@ -14,6 +14,7 @@ import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Role;
 import bemble.core.working.Size;
+import bemble.core.working.Spot;
 import bemble.core.working.StepKind;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -90,9 +91,13 @@ final class RootStages {
         String pair = paper.pairs().at(place);
         BigInteger before = left;
         if (!first) {
+            boolean isSetOut = paper.isSetOut(place);
             desk.step(StepKind.BRING_DOWN, paper.block(), place,
-                    said -> RootWords.bringDown(said, problem.radicand(), place));
+                    said -> RootWords.bringDown(said, problem.radicand(), place, isSetOut));
             pair = paper.bringDown(place);
+            if (desk.style().setsRootPointWithPair()) {
+                pointBefore(place);
+            }
         }
         BigInteger current = desk.ask(new Current(place, before, pair));
         BigInteger doubled = doubled(place, first);
@@ -100,8 +105,8 @@ final class RootStages {
         if (!first && doubled.signum() > 0 && desk.style().jotsRootEstimates()) {
             paper.jotEstimate(RootWords.estimate(desk.style(), current, doubled));
         }
-        if (paper.pairs().isDecimal(place) && !paper.pairs().isDecimal(place + 2)) {
-            desk.point(paper.block(), RootPaper.ROOT, Role.WRITTEN);
+        if (!desk.style().setsRootPointWithPair()) {
+            pointBefore(place);
         }
         Decision<Integer> found =
                 desk.decide(new RootDigit(paper.block().at(RootPaper.ROOT, place), current, doubled, first));
@@ -121,7 +126,7 @@ final class RootStages {
             return;
         }
         int factor = digit;
-        if (!running) {
+        if (!running && !desk.style().leavesRootDivisorsBare()) {
             desk.sign(paper.side().at(sideLine, besidePlace - 1), Operation.MULTIPLICATION.sign());
             factor = desk.ask(new Factor(paper.side().at(sideLine, besidePlace - 2), place, digit));
         }
@@ -131,6 +136,13 @@ final class RootStages {
         left = paper.descent().left(current, product, place, ends, RootWords::subtract);
     }
 
+    /** The point of the root, where the digit of that place is the first one behind it. */
+    private void pointBefore(int place) {
+        if (paper.pairs().isDecimal(place) && !paper.pairs().isDecimal(place + 2)) {
+            desk.point(paper.block(), RootPaper.ROOT, Role.WRITTEN);
+        }
+    }
+
     private int besidePlace() {
         return running ? divisorEnd : RootPaper.FACTOR_SQUARES - further;
     }
@@ -138,7 +150,7 @@ final class RootStages {
     private BigInteger doubled(int place, boolean first) {
         if (first) {
             if (desk.style().boxesFirstRootDigit()) {
-                boxes();
+                boxes(place);
             }
             return desk.ask(new Doubled(place, BigInteger.ZERO, 0, null, null, 0, null, 0));
         }
@@ -147,7 +159,7 @@ final class RootStages {
             desk.step(StepKind.DOUBLE, paper.block(), place, said -> RootWords.goesOn(said, stands));
             divisorEnd--;
             further++;
-            boxes();
+            boxes(place);
             return divisor;
         }
         further = 0;
@@ -162,30 +174,40 @@ final class RootStages {
             Line above = paper.descent().productLine();
             desk.ask(new Factor(paper.side().at(above, divisorEnd), place, digit));
             BigInteger doubled = desk.ask(question);
-            int length = doubled.toString().length();
-            desk.sign(paper.side().at(above, divisorEnd + length), Operation.ADDITION.sign());
-            desk.rule(paper.side(), sideLine, divisorEnd + length, divisorEnd);
+            if (!desk.style().leavesRootDivisorsBare()) {
+                int length = doubled.toString().length();
+                desk.sign(paper.side().at(above, divisorEnd + length), Operation.ADDITION.sign());
+                desk.rule(paper.side(), sideLine, divisorEnd + length, divisorEnd);
+            }
             divisorEnd--;
-            box(besidePlace());
+            boxes(place);
             return doubled;
         }
         BigInteger doubled = desk.ask(question);
-        boxes();
+        if (desk.style().marksRootDoubling()) {
+            Spot left = paper.side().at(sideLine, lowest + doubled.toString().length());
+            desk.draw(MarkKind.LABEL, left, left, "×2", Role.JOT, Size.SMALL, Anchor.MIDDLE);
+        }
+        boxes(place);
         return doubled;
     }
 
-    /** Boxes for the digit that is sought, for a while: beside the divisor and, where it is multiplied there, behind it. */
-    private void boxes() {
-        box(besidePlace());
-        if (!running) {
-            box(besidePlace() - 2);
+    /** Boxes for the digit that is sought, for a while: beside the divisor and, where it is written again, behind it, else in the root. */
+    private void boxes(int place) {
+        box(besideSpot(besidePlace()));
+        if (desk.style().leavesRootDivisorsBare()) {
+            box(paper.block().at(RootPaper.ROOT, place));
+        } else if (!running) {
+            box(besideSpot(besidePlace() - 2));
         }
     }
 
-    /** A box for the digit that is sought, for a while. */
-    private void box(int place) {
-        desk.drawForAWhile(MarkKind.BOX, paper.side().at(sideLine, place), null, "", Role.FRAME, Size.FULL,
-                Anchor.MIDDLE);
+    private Spot besideSpot(int place) {
+        return paper.side().at(sideLine, place);
+    }
+
+    private void box(Spot at) {
+        desk.drawForAWhile(MarkKind.BOX, at, null, "", Role.FRAME, Size.FULL, Anchor.MIDDLE);
     }
 
     /** The tries round the digit taken: one less, itself, one more. */

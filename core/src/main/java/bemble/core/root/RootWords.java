@@ -15,19 +15,26 @@ import java.util.List;
 final class RootWords {
     private RootWords() {}
 
-    static Spoken setOut(Said said, SquareRoot problem) {
+    /** @param zeros whether zeros are set out behind the radicand */
+    static Spoken setOut(Said said, SquareRoot problem, boolean zeros) {
         boolean rightly = !said.has(MarkedOff.class) || said.decided(MarkedOff.class) == 0;
-        return Spoken.of("Set out", "Write " + said.style().number(problem.radicand())
-                + " under the root and mark off pairs of digits" + (rightly ? " from the point outwards" : "")
-                + ". Each pair gives one digit of the root.", "");
+        return Spoken.of("Set out", "Write " + said.style().number(problem.radicand()) + " under the root"
+                + (zeros ? ", with the zeros that it will need," : "") + " and mark off pairs of digits"
+                + (rightly ? " from the point outwards" : "") + ". Each pair gives one digit of the root.", "");
     }
 
-    /** @param place that of the pair's second digit */
-    static Spoken bringDown(Said said, Numeral radicand, int place) {
+    /**
+     * A pair comes down.
+     *
+     * @param place that of its second digit
+     * @param isSetOut whether its zeros stand there from the start
+     */
+    static Spoken bringDown(Said said, Numeral radicand, int place, boolean isSetOut) {
         Current current = said.asked(Current.class);
         String now = number(said, said.decided(Current.class));
         return new Spoken("Pair " + current.pair(), Fact.of("bring down " + current.pair(), " → ", now),
-                filled(said, radicand, place) + "Bring the pair " + current.pair() + " down: now there are " + now
+                (isSetOut ? "" : filled(said, radicand, place)) + "Bring the pair " + current.pair()
+                        + " down: now there are " + now
                         + ".",
                 "Which pair comes down?");
     }

@@ -42,10 +42,10 @@ public final class Layout {
     private Bounds work = Bounds.NOTHING;
     private Bounds whole = Bounds.NOTHING;
 
-    /** The places that a block's marks reach. */
+    /** The squares that a block's marks reach, counted to the left from the one of its place 0. */
     private record Extent(int highest, int lowest) {
-        Extent with(int place) {
-            return new Extent(Math.max(highest, place), Math.min(lowest, place));
+        Extent with(int square) {
+            return new Extent(Math.max(highest, square), Math.min(lowest, square));
         }
     }
 
@@ -120,15 +120,15 @@ public final class Layout {
 
     private void reach(Working working) {
         working.marks().forEach(mark -> {
-            reach(mark.at());
+            reach(mark.at().block(), mark.at().place());
             if (mark.to() != null) {
-                reach(mark.to());
+                reach(mark.to().block(), mark.to().place());
             }
         });
         for (Step step : working.steps()) {
             Integer place = step.place();
             if (place != null) {
-                extents.merge(step.block(), new Extent(place, place), (old, add) -> old.with(place));
+                reach(step.block(), place);
             }
         }
     }
@@ -151,9 +151,9 @@ public final class Layout {
         return whole.width();
     }
 
-    private void reach(Spot spot) {
-        Extent extent = extents.get(spot.block());
-        extents.put(spot.block(), extent == null ? new Extent(spot.place(), spot.place()) : extent.with(spot.place()));
+    private void reach(Block block, int place) {
+        int square = place * block.squares();
+        extents.merge(block, new Extent(square, square), (old, add) -> old.with(square));
     }
 
     private void place(Set<Block> checking) {
@@ -269,7 +269,7 @@ public final class Layout {
 
     /** The column of a spot's square, from the left. */
     public int column(Spot spot) {
-        return origin(spot.block()).column() - spot.place() - whole.left();
+        return origin(spot.block()).column() - spot.place() * spot.block().squares() - whole.left();
     }
 
     /** The spot whose square that is; nothing where no block reaches. Of several the one laid out last. */
@@ -278,9 +278,11 @@ public final class Layout {
             Block block = blocks.get(i);
             Origin origin = origin(block);
             int line = row - origin.row();
-            int place = origin.column() - column - whole.left();
+            int square = origin.column() - column - whole.left();
             Extent extent = extentOf(block);
-            if (line >= 0 && line < rows(block).size() && place <= extent.highest() && place >= extent.lowest()) {
+            boolean reached = square <= extent.highest() && square >= extent.lowest() && square % block.squares() == 0;
+            if (line >= 0 && line < rows(block).size() && reached) {
+                int place = square / block.squares();
                 return rows(block).entrySet().stream().filter(each -> each.getValue() == line).findFirst()
                         .map(each -> block.at(each.getKey(), place));
             }

@@ -3,9 +3,11 @@ package bemble.core.style;
 import bemble.core.problem.Operation;
 import bemble.core.style.option.AnswerMark;
 import bemble.core.style.division.Arrows;
-import bemble.core.style.option.CarryOrder;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryFigure;
+import bemble.core.style.carry.CarryOrder;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.style.option.CheckPlace;
+import bemble.core.style.option.ColumnGap;
 import bemble.core.style.option.ColumnOrder;
 import bemble.core.style.option.CrossLines;
 import bemble.core.style.option.CrossProducts;
@@ -25,8 +27,11 @@ import bemble.core.style.option.PointOrder;
 import bemble.core.style.option.PointSign;
 import bemble.core.style.division.RemainderMark;
 import bemble.core.style.division.RootBoxes;
+import bemble.core.style.division.RootDivisors;
 import bemble.core.style.division.RootEstimate;
-import bemble.core.style.option.RowCarries;
+import bemble.core.style.division.RootPoint;
+import bemble.core.style.division.RootZeros;
+import bemble.core.style.carry.RowCarries;
 import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
 import bemble.core.style.word.CarryWord;
@@ -42,7 +47,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.function.Function;
 
 /**
@@ -52,58 +56,19 @@ import java.util.function.Function;
 final class Choices {
     private Choices() {}
 
-    /** A small problem for each group of choices, and for a choice that its group's would not show. */
-    private static final Map<String, String> EXAMPLES = Map.ofEntries(
-            Map.entry("Carries", "147 + 285"),
-            Map.entry("Steps", "147 + 285"),
-            Map.entry("Setting out", "38 + 146.5"),
-            Map.entry("Subtraction", "403 − 128"),
-            Map.entry("lastColumns", "134 − 52"),
-            Map.entry("Multiplication", "346 × 205"),
-            Map.entry("Division and roots", "812 ÷ 4"),
-            Map.entry("answerMark", "147 + 285"),
-            Map.entry("zeroDifferences", "846 ÷ 4"),
-            Map.entry("rootEstimate", "√1849"),
-            Map.entry("rootBoxes", "√1849"),
-            Map.entry("remainderMark", "97 ÷ 4"),
-            Map.entry("Marking", "53 × 24"),
-            Map.entry("Numbers", "8765.5 + 4321"),
-            Map.entry("columnOrder", "147 + 289 + 63"),
-            Map.entry("columnTotals", "147 + 285 + 63"),
-            Map.entry("grouping", "1234567 + 87654"),
-            Map.entry("groupFrom", "4877 − 1292"),
-            Map.entry("Checks", "403 − 128"),
-            Map.entry("Words", "47 + 38"),
-            Map.entry("exchangeWord", "42 − 17"),
-            Map.entry("takeAwayWord", "48 − 17"));
-
-    /** Choices that their example shows only where something else is chosen too. */
-    private static final Map<String, Map<String, String>> SHOWN_WITH = Map.of(
-            "groupFrom", Map.of("grouping", "thin-space"),
-            "partSums", Map.of("additionMethod", "partial-sums"),
-            "crossLines", Map.of("multiplicationMethod", "crosswise"),
-            "crossProducts", Map.of("multiplicationMethod", "crosswise"),
-            "payBack", Map.of("subtractionMethod", "equal-additions"),
-            "payBackPlace", Map.of("subtractionMethod", "equal-additions"));
-
-    private static final Shown CHECKED = new Shown(Shown.As.CHECK, Shown.END);
-
-    /** How a group's examples show its choices, and how those that differ from their group's. */
-    private static final Map<String, Shown> SHOWN = Map.ofEntries(
-            Map.entry("Words", Shown.said(1)), Map.entry("Steps", Shown.said(1)), Map.entry("Numbers", Shown.said(0)),
-            Map.entry("carryOrder", Shown.said(2)), Map.entry("columnTotals", new Shown(Shown.As.BOTH, 1)),
-            Map.entry("divisionTalk", Shown.said(1)), Map.entry("payBack", Shown.said(4)),
-            Map.entry("pointOrder", Shown.said(1)), Map.entry("partSums", Shown.ON_PAPER),
-            Map.entry("jotTotals", Shown.ON_PAPER), Map.entry("estimateFirst", Shown.said(0)),
-            Map.entry("rootBoxes", Shown.paper(1)), Map.entry("crossLines", Shown.paper(3)),
-            Map.entry("crossProducts", Shown.paper(3)), Map.entry("rootEstimate", Shown.paper(6)),
-            Map.entry("checkPlace", Shown.paper(Shown.AFTER_THE_CHECK)));
+    /** The group of what a teacher adds for the eye. */
+    static final String SIGNS = "Teacher’s signs";
+    /** What switches all of them on. */
+    static final Map<String, String> SIGNS_ON =
+            Map.of("wholePoints", "yes", "answerMark", "ruled", "arrows", "staying", "rootDoubling", "yes");
 
     private static final List<Choice<?>> DECLARED = new ArrayList<>();
     static final Choice<CarryPlace> CARRY_PLACE =
             choice("carryPlace", "Carries", "Carries stand", CarryPlace.class);
     static final Choice<CarryOrder> CARRY_ORDER =
             choice("carryOrder", "Carries", "The carry is added", CarryOrder.class);
+    static final Choice<CarryFigure> CARRY_FIGURE =
+            choice("carryFigure", "Carries", "The small figure is written", CarryFigure.class);
     static final Choice<YesNo> STRIKE_CARRIES =
             choice("strikeCarries", "Carries", "Used carries are struck out", YesNo.class);
     static final Choice<Pace> PACE = choice("pace", "Steps", "One step is", Pace.class);
@@ -118,15 +83,17 @@ final class Choices {
     static final Choice<JottedTotals> JOT_TOTALS =
             choice("jotTotals", "Steps", "Totals jotted beside a sum", JottedTotals.class);
     static final Choice<NumberOrder> ORDER = choice("order", "Setting out", "On top stands", NumberOrder.class);
+    static final Choice<ColumnGap> COLUMN_GAP =
+            choice("columnGap", "Setting out", "Columns stand", ColumnGap.class);
     static final Choice<YesNo> PAD_ZEROS =
             choice("padZeros", "Setting out", "Empty places get a 0", YesNo.class);
     static final Choice<PointOrder> POINT_ORDER =
             choice("pointOrder", "Setting out", "The point of the answer is set", PointOrder.class);
     static final Choice<Heads> HEADS = choice("heads", "Setting out", "Column heads", Heads.class);
     static final Choice<YesNo> WHOLE_POINTS =
-            choice("wholePoints", "Setting out", "Whole numbers over decimals get their point", YesNo.class);
+            choice("wholePoints", SIGNS, "Whole numbers over decimals get their point", YesNo.class);
     static final Choice<AnswerMark> ANSWER_MARK =
-            choice("answerMark", "Setting out", "The answer is", AnswerMark.class);
+            choice("answerMark", SIGNS, "The answer is", AnswerMark.class);
     static final Choice<ExchangeWriting> EXCHANGE_WRITING =
             choice("exchangeWriting", "Subtraction", "The ten that was got stands as", ExchangeWriting.class);
     static final Choice<YesNo> EXPANDED =
@@ -157,11 +124,20 @@ final class Choices {
             choice("zeroDifferences", "Division and roots", "A difference of 0 is written before what comes down",
                     YesNo.class);
     static final Choice<Arrows> ARROWS =
-            choice("arrows", "Division and roots", "The arrow of what is brought down stands", Arrows.class);
+            choice("arrows", SIGNS, "The arrow of what is brought down stands", Arrows.class);
+    static final Choice<YesNo> ROOT_DOUBLING =
+            choice("rootDoubling", SIGNS, "A doubled root gets × 2", YesNo.class);
     static final Choice<RootEstimate> ROOT_ESTIMATE =
             choice("rootEstimate", "Division and roots", "The estimate for a digit of a root", RootEstimate.class);
     static final Choice<RootBoxes> ROOT_BOXES =
             choice("rootBoxes", "Division and roots", "Open boxes for a root's digit stand", RootBoxes.class);
+    static final Choice<RootZeros> ROOT_ZEROS =
+            choice("rootZeros", "Division and roots", "Pairs of zeros behind a root's number are written",
+                    RootZeros.class);
+    static final Choice<RootPoint> ROOT_POINT =
+            choice("rootPoint", "Division and roots", "The point of a root is set", RootPoint.class);
+    static final Choice<RootDivisors> ROOT_DIVISORS =
+            choice("rootDivisors", "Division and roots", "Beside a root, divisors stand", RootDivisors.class);
     static final Choice<RemainderMark> REMAINDER_MARK =
             choice("remainderMark", "Division and roots", "A remainder is written", RemainderMark.class);
     static final Choice<YesNo> MULTIPLES =
@@ -189,7 +165,7 @@ final class Choices {
     static final Choice<CheckPlace> CHECK_PLACE =
             choice("checkPlace", "Checks", "What is added back stands", CheckPlace.class);
     static final Map<Operation, Choice<CheckKind>> CHECKS = perOperation(operation -> declared(new Choice<>(
-            operation.property() + "Check", "Checks", operation.title(), example(operation), Map.of(), CHECKED,
+            operation.property() + "Check", "Checks", operation.title(), example(operation), Map.of(), Examples.CHECKED,
             CheckKind.class,
             CheckKind.of(operation))));
 
@@ -216,9 +192,7 @@ final class Choices {
 
     private static <T extends Option> Choice<T> choice(String id, String group, String title, Class<T> options) {
         return declared(new Choice<>(id, group, title,
-                Objects.requireNonNull(EXAMPLES.containsKey(id) ? EXAMPLES.get(id) : EXAMPLES.get(group), id),
-                SHOWN_WITH.getOrDefault(id, Map.of()),
-                SHOWN.getOrDefault(id, SHOWN.getOrDefault(group, Shown.ON_PAPER)), options,
+                Examples.problem(id, group), Examples.shownWith(id), Examples.shown(id, group), options,
                 List.of(options.getEnumConstants())));
     }
 

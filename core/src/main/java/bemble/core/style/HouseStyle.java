@@ -8,9 +8,11 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.option.AnswerMark;
 import bemble.core.style.division.Arrows;
 import bemble.core.style.option.JottedTotals;
-import bemble.core.style.option.CarryOrder;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryFigure;
+import bemble.core.style.carry.CarryOrder;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.style.option.CheckPlace;
+import bemble.core.style.option.ColumnGap;
 import bemble.core.style.option.ColumnOrder;
 import bemble.core.style.option.CrossLines;
 import bemble.core.style.option.CrossProducts;
@@ -28,8 +30,11 @@ import bemble.core.style.option.PointOrder;
 import bemble.core.style.option.PointSign;
 import bemble.core.style.division.RemainderMark;
 import bemble.core.style.division.RootBoxes;
+import bemble.core.style.division.RootDivisors;
 import bemble.core.style.division.RootEstimate;
-import bemble.core.style.option.RowCarries;
+import bemble.core.style.division.RootPoint;
+import bemble.core.style.division.RootZeros;
+import bemble.core.style.carry.RowCarries;
 import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
 import bemble.core.style.word.CarryWord;
@@ -59,6 +64,9 @@ public final class HouseStyle {
     /** The usual option of every choice. */
     public static final HouseStyle USUAL =
             new HouseStyle(CHOICES.stream().collect(Collectors.toMap(Choice::id, Choice::usual)));
+
+    /** What switches on all that a teacher adds for the eye: options by their choices. */
+    public static final Map<String, String> TEACHERS_SIGNS = Choices.SIGNS_ON;
 
     private final Map<String, Option> options;
 
@@ -170,6 +178,11 @@ public final class HouseStyle {
         return get(Choices.EXPANDED) == YesNo.YES;
     }
 
+    /** Whether the small figure of what is carried is written before the digit of its column. */
+    public boolean writesCarryBeforeDigit() {
+        return get(Choices.CARRY_FIGURE) == CarryFigure.BEFORE_DIGIT;
+    }
+
     /** Whether the one added below is taken away after the digit that stands there. */
     public boolean paysBackLast() {
         return get(Choices.PAY_BACK) == PayBack.LAST;
@@ -212,6 +225,11 @@ public final class HouseStyle {
         return get(Choices.ROW_CARRIES) == RowCarries.WRITTEN;
     }
 
+    /** How many squares a column of a sum, a difference or a product takes: 1, or 2 where a gap stands between them. */
+    public int squaresOfColumn() {
+        return get(Choices.COLUMN_GAP) == ColumnGap.SQUARE ? 2 : 1;
+    }
+
     /** In which order the digits of a column are added. */
     public ColumnOrder columnOrder() {
         return get(Choices.COLUMN_ORDER);
@@ -242,6 +260,26 @@ public final class HouseStyle {
     /** Whether boxes for a digit that is sought stand already for the first one of a root. */
     public boolean boxesFirstRootDigit() {
         return get(Choices.ROOT_BOXES) == RootBoxes.FIRST;
+    }
+
+    /** Whether all pairs of zeros that a root will need stand behind its number from the start. */
+    public boolean setsOutRootZeros() {
+        return get(Choices.ROOT_ZEROS) == RootZeros.AT_THE_START;
+    }
+
+    /** Whether a root's point is set when the pair behind it comes down, and not with the digit behind it. */
+    public boolean setsRootPointWithPair() {
+        return get(Choices.ROOT_POINT) == RootPoint.WITH_PAIR;
+    }
+
+    /** Whether the divisors beside a root stand alone, without signs, rules and the digit once more. */
+    public boolean leavesRootDivisorsBare() {
+        return get(Choices.ROOT_DIVISORS) == RootDivisors.BARE;
+    }
+
+    /** Whether × 2 stands beside the doubled root. */
+    public boolean marksRootDoubling() {
+        return get(Choices.ROOT_DOUBLING) == YesNo.YES;
     }
 
     /** How the parts of partial sums come together. */

@@ -8,11 +8,14 @@ import java.util.List;
 public final class Block {
     private final BlockName name;
     private final Placement placement;
+    private final int squares;
     private final List<Line> lines = new ArrayList<>();
 
-    public Block(BlockName name, Placement placement) {
+    /** @param squares how many squares a place takes, 1 or more; what is written stands in the last of them */
+    public Block(BlockName name, Placement placement, int squares) {
         this.name = name;
         this.placement = placement;
+        this.squares = squares;
     }
 
     public BlockName name() {
@@ -21,6 +24,11 @@ public final class Block {
 
     public Placement placement() {
         return placement;
+    }
+
+    /** How many squares a place takes. */
+    public int squares() {
+        return squares;
     }
 
     /** The lines from top to bottom. */

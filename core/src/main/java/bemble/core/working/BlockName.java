@@ -1,8 +1,10 @@
 package bemble.core.working;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -55,7 +57,14 @@ public record BlockName(Part part, Kind kind, int number, String id) {
         private static final Map<String, Kind> BY_ID =
                 Arrays.stream(values()).collect(Collectors.toMap(Kind::id, Function.identity()));
 
+        private static final Set<Kind> APART = EnumSet.of(SUM, PRODUCT, BENEATH);
+
         private final String id = name().toLowerCase(Locale.ROOT);
+
+        /** Whether its columns may stand apart: those of divisions, boxes and lists belong together. */
+        public boolean mayStandApart() {
+            return APART.contains(this);
+        }
 
         /** Its name on paper. */
         public String id() {

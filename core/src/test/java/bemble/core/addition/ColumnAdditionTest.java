@@ -13,7 +13,7 @@ import bemble.core.problem.Problem.Addition;
 import bemble.core.stack.adding.AddedColumn;
 import bemble.core.stack.adding.ColumnRecord;
 import bemble.core.style.HouseStyle;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.working.Step;
 import java.math.BigDecimal;
 import java.util.List;
@@ -30,7 +30,7 @@ class ColumnAdditionTest {
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
     void randomSumsAgreeWithBigDecimalInEveryStyle(long seed) {
         RandomGenerator random = RandomNumbers.seeded(seed);
-        for (int i = 0; i < Trials.of(150); i++) {
+        for (int i = 0; i < Trials.of(100); i++) {
             List<Numeral> addends = Stream.generate(() -> RandomNumbers.decimal(random, 40))
                     .limit(2 + random.nextInt(11)).toList();
             HouseStyle style = RandomStyles.next(random);

@@ -185,7 +185,7 @@ class PicturesTest {
     @CsvSource(delimiter = '|', textBlock = """
             8 + 7 = 15      | Count on from the larger: 8: 9, 10, 11, 12, 13, 14, 15.; Make a ten: 8 + 2 = 10, 10 + 5 = 15; Near a double: 7 + 7 = 14, 14 + 1 = 15
             6 + 6 = 12      | Count on from the larger: 6: 7, 8, 9, 10, 11, 12.; Make a ten: 6 + 4 = 10, 10 + 2 = 12; A double: twice 6 is 12
-            7 + 3 + 5 = 15  | Look for ten: 7 + 3 = 10, 10 + 5 = 15; Count on from the larger: 7: 8, 9, 10. Then add 5: 15.
+            7 + 3 + 5 = 15  | Look for ten: 7 + 3 = 10, 10 + 5 = 15; Count on from the larger: 7: 8, 9, 10, 11, 12. Then add 3: 15.
             14 − 6 = 8      | Count back: 14: 13, 12, 11, 10, 9, 8.; Count up along the line: from 6 to 10: 4, from 10 to 14: 4, 4 + 4 = 8; By way of ten: 14 − 4 = 10, 10 − 2 = 8
             9 − 9 = 0       | Count back: 9: 8, 7, 6, 5, 4, 3, 2, 1, 0.
             7 × 8 = 56      | Count in steps of 8: 8, 16, 24, 32, 40, 48, 56; From five times: 5 × 8 = 40, 2 × 8 = 16, 40 + 16 = 56

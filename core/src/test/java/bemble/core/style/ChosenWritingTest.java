@@ -114,6 +114,73 @@ class ChosenWritingTest {
     }
 
     @Test
+    void whatIsCarriedIsWrittenBeforeItsDigit() {
+        assertThat(figures(work("147 + 285", "carryFigure", "before-digit"), Role.CARRY)).isEqualTo("1 1");
+        assertThat(said(work("147 + 285", "carryFigure", "before-digit")))
+                .contains("Carry 1 ten: a small 1 above the tens column. Write 2 in the ones column.");
+        for (String problem : List.of("147 + 285", "346 × 25", "47 × 36")) {
+            for (String pace : List.of("column", "figure")) {
+                Worked before = work(problem, "carryFigure", "before-digit", "pace", pace);
+                Worked after = work(problem, "pace", pace);
+                assertThat(first(before, Role.CARRY)).isLessThan(first(before, Role.WRITTEN));
+                assertThat(first(after, Role.CARRY)).isGreaterThan(first(after, Role.WRITTEN));
+                assertThat(before.record()).isEqualTo(after.record());
+            }
+        }
+    }
+
+    private static int first(Worked worked, Role role) {
+        List<SheetMark> figures = marks(worked).stream().filter(mark -> mark.kind() == MarkKind.DIGIT).toList();
+        return figures.stream().filter(mark -> mark.role() == role).map(figures::indexOf).findFirst().orElseThrow();
+    }
+
+    @Test
+    void columnsStandASquareApart() {
+        Worked close = work("147 + 285");
+        Worked apart = work("147 + 285", "columnGap", "square");
+        assertThat(columns(close)).containsExactly(1, 2, 3);
+        assertThat(columns(apart)).containsExactly(2, 4, 6);
+        assertThat(figures(apart, Role.WRITTEN)).isEqualTo(figures(close, Role.WRITTEN));
+        assertThat(work("812 ÷ 4", "columnGap", "square").sheet().work().columns())
+                .as("the digits of a dividend stay together").isEqualTo(work("812 ÷ 4").sheet().work().columns());
+    }
+
+    private static List<Integer> columns(Worked worked) {
+        return marks(worked).stream().filter(mark -> mark.line().id().equals("answer"))
+                .filter(mark -> mark.kind() == MarkKind.DIGIT).map(SheetMark::column).sorted().toList();
+    }
+
+    @Test
+    void zerosPointAndDivisorsOfARootStandAsTheStyleHasThem() {
+        assertThat(inFirstStep(work("√2 to 3 dp"), "radicand")).isEqualTo("2");
+        assertThat(inFirstStep(work("√2 to 3 dp", "rootZeros", "at-the-start"), "radicand")).isEqualTo("2.000000");
+        assertThat(inFirstStep(work("√1849", "rootZeros", "at-the-start"), "radicand")).isEqualTo("1849");
+        assertThat(said(work("√2 to 3 dp", "rootZeros", "at-the-start")))
+                .contains("Write 2 under the root, with the zeros that it will need, and mark off")
+                .doesNotContain("Nothing more stands there");
+        assertThat(pointStep(work("√2 to 3 dp", "rootPoint", "with-pair")))
+                .isEqualTo(pointStep(work("√2 to 3 dp")) - 2);
+        for (String method : List.of("doubled-root", "running-divisor")) {
+            Worked bare = work("√1849", "rootMethod", method, "rootDivisors", "bare");
+            assertThat(marks(bare)).noneMatch(mark -> mark.block().id().equals("divisors")
+                    && (mark.kind() == MarkKind.SIGN || mark.kind() == MarkKind.RULE));
+            assertThat(bare.answer().value()).isEqualTo("43");
+        }
+    }
+
+    private static String inFirstStep(Worked worked, String line) {
+        return marks(worked).stream().filter(mark -> mark.step() == 1 && mark.line().id().equals(line))
+                .filter(mark -> mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.POINT)
+                .sorted(Comparator.comparingInt(SheetMark::column).thenComparing(mark -> mark.kind() == MarkKind.POINT))
+                .map(SheetMark::text).collect(Collectors.joining());
+    }
+
+    private static int pointStep(Worked worked) {
+        return marks(worked).stream().filter(mark -> mark.kind() == MarkKind.POINT && mark.line().id().equals("root"))
+                .mapToInt(SheetMark::step).findFirst().orElseThrow();
+    }
+
+    @Test
     void wholeNumbersOverDecimalsGetTheirPoint() {
         assertThat(count(work("38 + 146.5"), MarkKind.POINT)).isEqualTo(2);
         assertThat(count(work("38 + 146.5", "wholePoints", "yes"), MarkKind.POINT)).isEqualTo(3);

@@ -19,8 +19,13 @@ import bemble.core.sheet.SheetMark;
 import bemble.core.style.option.Option;
 import bemble.core.style.word.OnesWord;
 import bemble.core.words.PlaceNames;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -115,5 +120,33 @@ class HouseStyleTest {
         assertThat(new SheetReader(sum).read("sum", "addend-1")).isEqualTo("146");
         assertThat(new SheetReader(sum).read("check.sum", "addend-1")).isEqualTo("8");
         assertThat(new SheetReader(sum).read("check.sum", "addend-2")).isEqualTo("146");
+    }
+
+    @Test
+    void thePageOfChoicesSaysWhatTheCodeSays() throws IOException {
+        StringBuilder page = new StringBuilder(
+                """
+                        # Choices of a house style
+
+                        Made from the code: copy `core/target/choices.md` here when `HouseStyleTest` says that it is stale.
+
+                        Everything about writing and speaking that schools do differently, with what a new school begins with first. On the screen
+                        *House style* each is shown by the problem that stands beside it here; in `PATCH /api/style`, in `POST /api/work` and in
+                        files a choice and its option go by their names.
+                        """);
+        HouseStyle.CHOICES.stream().collect(
+                Collectors.groupingBy(Choice::group, LinkedHashMap::new, Collectors.toList()))
+                .forEach((group, choices) -> {
+                    page.append("\n## ").append(group).append("\n\n| | | shown by |\n|---|---|---|\n");
+                    choices.forEach(choice -> page.append("| ").append(choice.title()).append(" (`").append(choice.id())
+                            .append("`) | ")
+                            .append(choice.options().stream().map(option -> option.label() + " (`" + option.id() + "`)")
+                                    .collect(Collectors.joining("; ")))
+                            .append(" | ").append(choice.example()).append(" |\n"));
+                });
+        Files.createDirectories(Path.of("target"));
+        Files.writeString(Path.of("target", "choices.md"), page);
+        Path committed = Path.of("..", "docs", "choices.md");
+        assertThat(Files.exists(committed) ? Files.readString(committed) : "").isEqualTo(page.toString());
     }
 }

@@ -32,14 +32,16 @@ class StyleController {
      * A style with all that could be chosen.
      *
      * @param chosen the option's id for each choice's id
+     * @param signs the options that switch on all that a teacher adds for the eye, by their choices
      */
-    record StyleView(@NotNull List<ChoiceView> choices, @NotNull Map<String, String> chosen) {
+    record StyleView(@NotNull List<ChoiceView> choices, @NotNull Map<String, String> chosen,
+            @NotNull Map<String, String> signs) {
         static StyleView of(HouseStyle style) {
             return new StyleView(HouseStyle.CHOICES.stream().map(choice -> new ChoiceView(choice.id(), choice.group(),
                     choice.title(), choice.options().stream()
                             .map(option -> new OptionView(option.id(), option.label())).toList()))
                     .toList(),
-                    style.ids());
+                    style.ids(), HouseStyle.TEACHERS_SIGNS);
         }
     }
 

@@ -15,7 +15,7 @@ import bemble.core.stack.Left;
 import bemble.core.stack.Stack;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.style.MethodName;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.words.Words;
 import bemble.core.working.Block;
 import bemble.core.working.BlockName;

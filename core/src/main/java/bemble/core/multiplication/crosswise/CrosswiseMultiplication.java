@@ -7,7 +7,8 @@ import bemble.core.hand.Method;
 import bemble.core.hand.Outcome;
 import bemble.core.multiplication.product.Product;
 import bemble.core.multiplication.product.ProductPaper;
-import bemble.core.multiplication.rows.RowWords;
+import bemble.core.multiplication.rows.ProductCarry;
+import bemble.core.stack.adding.Carry;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem.Multiplication;
@@ -15,13 +16,12 @@ import bemble.core.stack.Digit;
 import bemble.core.stack.LineUp;
 import bemble.core.stack.WrittenLine;
 import bemble.core.stack.adding.AddingWords;
-import bemble.core.stack.adding.Carry;
 import bemble.core.stack.adding.CarrySpots;
 import bemble.core.stack.adding.InFront;
 import bemble.core.stack.adding.StackPaper;
 import bemble.core.stack.adding.Total;
 import bemble.core.style.MethodName;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.BlockName;
@@ -81,27 +81,32 @@ public final class CrosswiseMultiplication implements Method<Multiplication> {
     private static int write(Block block, CarrySpots carries, int place, int total, int carryIn, boolean last,
             boolean beyond, WrittenLine answer, Desk desk) {
         boolean nothing = total == 0 && beyond;
-        if (!nothing) {
-            desk.figure(StepKind.DIGIT, block, place, said -> last
-                    ? AddingWords.last(said, place, "This is the last column: write ")
-                    : AddingWords.digit(said));
+        if (!last) {
+            return Carry.written(desk, () -> {
+                if (!nothing) {
+                    desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
+                }
+                digit(block, place, total, false, nothing, answer, desk);
+            }, () -> ProductCarry.write(block, carries, place, total, carryIn, desk));
         }
-        int inFront = last ? desk.ask(new InFront(block.at(Line.ANSWER, place + 1), total, 0, true)) : 0;
+        if (!nothing) {
+            desk.figure(StepKind.DIGIT, block, place,
+                    said -> AddingWords.last(said, place, "This is the last column: write "));
+        }
+        int inFront = desk.ask(new InFront(block.at(Line.ANSWER, place + 1), total, 0, true));
+        digit(block, place, total, true, nothing, answer, desk);
+        if (inFront > 0) {
+            answer.put(inFront);
+        }
+        return inFront;
+    }
+
+    private static void digit(Block block, int place, int total, boolean last, boolean nothing, WrittenLine answer,
+            Desk desk) {
         Decision<Integer> digit = desk.decide(new Digit(block.at(Line.ANSWER, place), total, last, nothing, true));
         if (digit.written()) {
             answer.put(digit.decided());
         }
-        if (last) {
-            if (inFront > 0) {
-                answer.put(inFront);
-            }
-            return inFront;
-        }
-        int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, 0, true));
-        if (carry > 0) {
-            desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);
-        }
-        return carry;
     }
 
     private static CrosswiseRecord record(List<Decision<?>> decisions) {

@@ -67,12 +67,9 @@ public final class MatchingColumns implements Method<Multiplication> {
             }
             return inFront;
         }
-        desk.figure(StepKind.DIGIT, block, place, RowWords.digit(place));
-        answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, true)));
-        int carry = desk.ask(new Carry(carries, place, place + 1, total, carryIn, 0, true));
-        if (carry > 0) {
-            desk.figureOfLast(StepKind.CARRY, block, place, RowWords::carry);
-        }
-        return carry;
+        return Carry.written(desk, () -> {
+            desk.figure(StepKind.DIGIT, block, place, RowWords.digit(place));
+            answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, true)));
+        }, () -> ProductCarry.write(block, carries, place, total, carryIn, desk));
     }
 }

@@ -3,7 +3,7 @@ package bemble.core.multiplication.rows;
 import bemble.core.hand.Desk;
 import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.stack.adding.CarrySpots;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.Line;

@@ -8,7 +8,7 @@ import bemble.core.stack.Digit;
 import bemble.core.stack.adding.AddingWords;
 import bemble.core.stack.adding.Carry;
 import bemble.core.stack.adding.CarrySpots;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.style.option.Placeholder;
 import bemble.core.words.Words;
 import bemble.core.working.Fact;

@@ -11,7 +11,7 @@ import bemble.core.stack.WrittenLine;
 import bemble.core.stack.adding.Carry;
 import bemble.core.stack.adding.CarrySpots;
 import bemble.core.stack.adding.InFront;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.style.option.Placeholder;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
@@ -203,8 +203,13 @@ final class RowWriter {
             }
             return inFront;
         }
-        desk.figure(StepKind.DIGIT, block, at, RowWords.digit(worth));
-        row.put(desk.ask(new Digit(block.at(line, at), total, false, false, true)));
+        return Carry.written(desk, () -> {
+            desk.figure(StepKind.DIGIT, block, at, RowWords.digit(worth));
+            row.put(desk.ask(new Digit(block.at(line, at), total, false, false, true)));
+        }, () -> carry(i, at, worth, total, carryIn, spots));
+    }
+
+    private int carry(int i, int at, int worth, int total, int carryIn, @Nullable CarrySpots spots) {
         int next = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? i + 1 : at + 1;
         int carry = desk.ask(new Carry(spots, worth, next, total, carryIn, 0, true));
         if (carry > 0) {

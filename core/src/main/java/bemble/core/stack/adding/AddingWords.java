@@ -133,7 +133,7 @@ public final class AddingWords {
         int carry = said.has(Carry.class) ? said.decided(Carry.class) : 0;
         String write = "Write " + digit + " in " + words.column(place) + ".";
         boolean plain = carry * 10 + digit == total;
-        String say = carry == 0 || !plain ? write
+        String say = carry == 0 || !plain || said.style().writesCarryBeforeDigit() ? write
                 : words.count(total, place) + " are " + words.count(carry, place + 1) + " and "
                         + words.count(digit, place) + ": " + lower(write);
         return new Spoken(words.title(place), Fact.of(Integer.toString(total), " → ", Integer.toString(digit)),

@@ -1,9 +1,11 @@
 package bemble.core.stack.adding;
 
+import bemble.core.hand.Desk;
 import bemble.core.hand.Ink;
 import bemble.core.hand.Question;
 import bemble.core.hand.Reading;
 import bemble.core.working.Role;
+import java.util.function.IntSupplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +20,22 @@ import org.jspecify.annotations.Nullable;
  */
 public record Carry(@Nullable CarrySpots spots, int place, int next, int total, int carryIn, int there,
         boolean ofProduct) implements Question<Integer> {
+    /**
+     * Writes a column's digit and what it carries, in the order in which this house writes them.
+     *
+     * @param carry writes what is carried, and says how much that is
+     * @return what is carried
+     */
+    public static int written(Desk desk, Runnable digit, IntSupplier carry) {
+        if (desk.style().writesCarryBeforeDigit()) {
+            int carried = carry.getAsInt();
+            digit.run();
+            return carried;
+        }
+        digit.run();
+        return carry.getAsInt();
+    }
+
     @Override
     public Integer careful() {
         return total / 10;

@@ -1,7 +1,7 @@
 package bemble.core.stack.adding;
 
 import bemble.core.hand.Desk;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.working.Anchor;
 import bemble.core.working.Block;
 import bemble.core.working.Line;
@@ -25,7 +25,7 @@ public record CarrySpots(Block block, Line line, Anchor anchor) {
             case FOOT_OF_NEXT -> new CarrySpots(block, lastAddend, Anchor.BEFORE_LOW);
             case ON_THE_RULE -> new CarrySpots(block, Line.ON_RULE, Anchor.LOW);
             case UNDER_ANSWER -> new CarrySpots(block, Line.UNDER, Anchor.HIGH);
-            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, Line.ANSWER, Anchor.BEFORE);
+            case BEFORE_NEXT_DIGIT -> new CarrySpots(block, Line.ANSWER, Anchor.BEFORE_LOW);
         };
     }
 

@@ -62,19 +62,28 @@ public final class ColumnAdder {
                 }
                 break;
             }
-            desk.figure(StepKind.DIGIT, block, place, AddingWords::digit);
-            if (setsPoint) {
-                point(lowest, block, answer, desk);
-            }
-            answer.put(desk.ask(new Digit(block.at(Line.ANSWER, place), total, false, false, false)));
-            int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
-            int out = desk.ask(new Carry(carries, place, next, total, carry, carried[next - lowest], false));
-            carried[next - lowest] += out;
-            if (out > 0) {
-                desk.figureOfLast(StepKind.CARRY, block, place, AddingWords::carry);
-            }
+            int column = place;
+            Carry.written(desk, () -> {
+                desk.figure(StepKind.DIGIT, block, column, AddingWords::digit);
+                if (setsPoint) {
+                    point(lowest, block, answer, desk);
+                }
+                answer.put(desk.ask(new Digit(block.at(Line.ANSWER, column), total, false, false, false)));
+            }, () -> carry(column, lowest, total, carried, carries, block, desk));
         }
         return new ColumnSum(answer.read(), desk, from, desk.mark());
+    }
+
+    private static int carry(int place, int lowest, int total, int[] carried, CarrySpots carries, Block block,
+            Desk desk) {
+        int next = total < 10 ? place + 1 : desk.ask(new GoesTo(place));
+        int out = desk.ask(new Carry(carries, place, next, total, carried[place - lowest], carried[next - lowest],
+                false));
+        carried[next - lowest] += out;
+        if (out > 0) {
+            desk.figureOfLast(StepKind.CARRY, block, place, AddingWords::carry);
+        }
+        return out;
     }
 
     private static void point(int lowest, Block block, WrittenLine answer, Desk desk) {

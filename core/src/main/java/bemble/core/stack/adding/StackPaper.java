@@ -6,7 +6,7 @@ import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
 import bemble.core.stack.LineUp;
 import bemble.core.stack.Stack;
-import bemble.core.style.option.CarryPlace;
+import bemble.core.style.carry.CarryPlace;
 import bemble.core.style.option.Heads;
 import bemble.core.style.word.NumberOrder;
 import bemble.core.words.PlaceNames;

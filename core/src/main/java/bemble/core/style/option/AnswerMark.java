@@ -6,7 +6,8 @@ public enum AnswerMark implements Option {
     BOXED("boxed", "Draw a box round the answer."),
     RINGED("ringed", "Draw a ring round the answer."),
     RULED("ruled off below", "Rule the answer off."),
-    UNDERLINED("underlined twice", "Underline the answer twice.");
+    UNDERLINED("underlined twice", "Underline the answer twice."),
+    COPIED("copied beside the question", "Copy the answer beside the question.");
 
     private final String label;
     private final String says;

@@ -1,4 +1,6 @@
-package bemble.core.style.option;
+package bemble.core.style.carry;
+
+import bemble.core.style.option.Option;
 
 /** When the carry is added in a column. */
 public enum CarryOrder implements Option {

@@ -1,4 +1,6 @@
-package bemble.core.style.option;
+package bemble.core.style.carry;
+
+import bemble.core.style.option.Option;
 
 /** What becomes of the carries of a product's rows. */
 public enum RowCarries implements Option {

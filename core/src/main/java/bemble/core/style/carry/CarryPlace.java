@@ -1,4 +1,6 @@
-package bemble.core.style.option;
+package bemble.core.style.carry;
+
+import bemble.core.style.option.Option;
 
 /** Where the small figure of a carry is written. */
 public enum CarryPlace implements Option {

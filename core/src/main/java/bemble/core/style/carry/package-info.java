@@ -1,0 +1,5 @@
+/** Where and when carries are written. */
+@NullMarked
+package bemble.core.style.carry;
+
+import org.jspecify.annotations.NullMarked;
