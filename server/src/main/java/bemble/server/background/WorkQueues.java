@@ -28,7 +28,7 @@ public class WorkQueues implements SmartLifecycle {
     }
 
     /** @param waitingBefore how much waits elsewhere until it is given to the queue */
-    WorkQueue add(WorkQueue.Kind kind, IntSupplier waitingBefore) {
+    public WorkQueue add(WorkQueue.Kind kind, IntSupplier waitingBefore) {
         WorkQueue queue = new WorkQueue(kind, clock, waitingBefore);
         queues.add(queue);
         return queue;

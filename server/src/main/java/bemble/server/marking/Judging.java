@@ -18,7 +18,7 @@ import bemble.server.marking.Views.MarksOfPaper;
 import bemble.server.marking.Views.PaperAnswerView;
 import bemble.server.marking.Views.QuestionLine;
 import bemble.server.marking.kept.MarkedAnswer;
-import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.PaperJudgementMapper;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.PaperAnswers;
 import bemble.server.marking.kept.PileSheet;
@@ -128,11 +128,11 @@ public class Judging {
         PupilId pupilId = pupil.id();
         PaperJudgement judged = of(open, pupilId);
         MarkedPaperView paper = view(open, pupil, judged, true, null);
-        List<MarkingMapper.Judgement> answers = paper.answers().stream().map(answer -> {
+        List<PaperJudgementMapper.Judgement> answers = paper.answers().stream().map(answer -> {
             // What is not likely is not kept as if it were.
             String presumed =
                     answer.presumed().isEmpty() || !answer.say().isEmpty() ? null : answer.presumed().get(0).slip();
-            return new MarkingMapper.Judgement(answer.question(), answer.verdict(), presumed,
+            return new PaperJudgementMapper.Judgement(answer.question(), answer.verdict(), presumed,
                     Slips.FACT_NEAR_MISS.equals(presumed)
                             ? judged.answer(answer.question()).map(OfAnswer::factMissed).orElse(null) : null,
                     answer.revision());

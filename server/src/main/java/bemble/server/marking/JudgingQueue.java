@@ -13,6 +13,7 @@ import bemble.server.marking.kept.UnjudgedPaper;
 import bemble.server.storage.DiskFull;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
@@ -33,12 +34,14 @@ import org.springframework.transaction.event.TransactionalEventListener;
 class JudgingQueue {
     private static final Logger LOG = LoggerFactory.getLogger(JudgingQueue.class);
     /** A sheet of ten is mostly judged by then, and whoever saved it sees what fits with the same answer; of a longer one it follows. */
-    private static final long PATIENCE_MILLISECONDS = 120;
+    private static final long PATIENCE_MILLISECONDS = 60;
 
     private final Judging judging;
     private final PaperJudgements judgements;
     private final MarkingMapper mapper;
     private final Map<UnjudgedPaper, CompletableFuture<MarkedPaperView>> waiting = new ConcurrentHashMap<>();
+    /** The piles whose papers lately took longer than anybody waits: nobody waits for those in vain. */
+    private final Set<MarkingId> slow = ConcurrentHashMap.newKeySet();
     private final WorkQueue queue;
 
     JudgingQueue(Judging judging, PaperJudgements judgements, MarkingMapper mapper, WorkQueues queues) {
@@ -86,8 +89,14 @@ class JudgingQueue {
 
     private void judge(UnjudgedPaper paper, CompletableFuture<MarkedPaperView> judged) {
         waiting.remove(paper);
+        long begun = System.nanoTime();
         try {
             judged.complete(judging.judge(paper.teacherId(), paper.markingId(), paper.pupilId()));
+            if (TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - begun) > PATIENCE_MILLISECONDS) {
+                slow.add(paper.markingId());
+            } else {
+                slow.remove(paper.markingId());
+            }
         } catch (Missing deleted) {
             judged.completeExceptionally(deleted);
         } catch (RuntimeException failure) {
@@ -98,9 +107,9 @@ class JudgingQueue {
 
     /** The paper as it is now; with what fits its wrong answers, where that is known soon enough, else that follows. */
     MarkedPaperView soon(TeacherId teacherId, MarkingId markingId, PupilId pupilId) {
+        CompletableFuture<MarkedPaperView> judged = add(new UnjudgedPaper(teacherId, markingId, pupilId));
         try {
-            return add(new UnjudgedPaper(teacherId, markingId, pupilId)).get(PATIENCE_MILLISECONDS,
-                    TimeUnit.MILLISECONDS);
+            return judged.get(slow.contains(markingId) ? 0 : PATIENCE_MILLISECONDS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException | ExecutionException later) {
             return judging.unjudged(teacherId, markingId, pupilId);
         } catch (InterruptedException stopped) {

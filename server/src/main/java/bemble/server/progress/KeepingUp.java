@@ -3,6 +3,8 @@ package bemble.server.progress;
 import bemble.server.background.WorkQueue;
 import bemble.server.background.WorkQueues;
 import bemble.server.marking.kept.AnswersChanged;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -17,27 +19,32 @@ class KeepingUp {
     private final WorkQueue queue;
     /** Whether a round is asked for already; one round brings everything up to date. */
     private final AtomicBoolean asked = new AtomicBoolean();
+    /** Who types on goes on typing, and what was typed is judged first: until then a record would be old at once. */
+    private static final long PAUSE_MILLISECONDS = 1000;
 
     KeepingUp(KeptRecords records, WorkQueues queues) {
         this.records = records;
-        this.queue = queues.add(WorkQueue.Kind.of("records", "Brings up to date what each child can do"));
+        this.queue = queues.add(WorkQueue.Kind.of("records", "Brings up to date what each child can do"),
+                () -> asked.get() ? 1 : 0);
     }
 
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
     void changed(AnswersChanged any) {
-        ask();
+        if (asked.compareAndSet(false, true)) {
+            CompletableFuture.delayedExecutor(PAUSE_MILLISECONDS, TimeUnit.MILLISECONDS).execute(this::begin);
+        }
     }
 
     /** What is missing after an update, or was broken off. */
     @EventListener
     void ready(ApplicationReadyEvent any) {
-        ask();
+        if (asked.compareAndSet(false, true)) {
+            begin();
+        }
     }
 
-    private void ask() {
-        if (asked.compareAndSet(false, true)) {
-            queue.retrying(this::round);
-        }
+    private void begin() {
+        queue.retrying(this::round);
     }
 
     private void round() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.server.running.Client;
 import bemble.server.running.DemoServer;
+import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -155,6 +156,10 @@ class MarkingApiTest {
         assertThat(anybody.get("/api/markings").status()).isEqualTo(401);
     }
 
+    private JsonNode firstPaper(long id) {
+        return teacher.get("/api/markings/" + id).json().get("papers").get(0);
+    }
+
     @Test
     void papersAreMarkedByExceptionJudgedTogetherAndReported() {
         long id = pile(made("Guillemots", "Ida M", "Tom B"));
@@ -166,8 +171,9 @@ class MarkingApiTest {
             put("/api/markings/" + id + "/papers/" + ida + "/answers/" + i, Map.of("state", "given", "given", wrong,
                     "correction", i == 1 ? questions.get(0).get("answer").asString() : ""));
         }
-        JsonNode paper =
-                put("/api/markings/" + id + "/papers/" + ida + "/answers/4", Map.of("state", "unclear")).json();
+        put("/api/markings/" + id + "/papers/" + ida + "/answers/4", Map.of("state", "unclear"));
+        Patience.until(() -> firstPaper(id).get("judged").asBoolean());
+        JsonNode paper = firstPaper(id);
         assertThat(all(paper.get("answers"), "verdict")).containsExactly("wrong", "wrong", "wrong", "unclear");
         assertThat(paper.get("answers").get(0).get("correction").asString())
                 .isEqualTo(questions.get(0).get("answer").asString());

@@ -159,23 +159,12 @@ public interface MarkingMapper {
             and (b.cause is not null or b.presumed is not null))""")
     void letThoseWithoutCauseWait(MarkingId markingId);
 
-    /** Keeps how an answer was judged, beside what stands on the paper, unless that is another by now. */
-    @Update("update marked_answer set verdict = #{j.verdict}, presumed = #{j.presumed,jdbcType=VARCHAR}, "
-            + "fact = #{j.fact,jdbcType=VARCHAR}, unjudged = false where marking_id = #{markingId} and pupil_id = #{pupilId} "
-            + "and question = #{j.question} and revision = #{j.revision}")
-    void judge(@Param("markingId") MarkingId markingId, @Param("pupilId") PupilId pupilId,
-            @Param("j") Judgement judgement);
-
     /** Notes the marks of the paper on which an answer was worked, and what it fits where that is wrong; it waits to be judged by that too. */
     @Update("update marked_answer set paper = case when verdict = 'wrong' then cast(#{t.slip,jdbcType=VARCHAR} as varchar(60)) end, "
             + "marks_given = #{t.marksGiven,jdbcType=INTEGER}, marks_of = #{t.marksOf,jdbcType=INTEGER}, unjudged = true "
             + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{t.question} and typed = #{t.given}")
     void notePaper(@Param("markingId") MarkingId markingId, @Param("pupilId") PupilId pupilId,
             @Param("t") TakenAnswer taken);
-
-    /** How an answer was judged in the light of the paper. */
-    record Judgement(int question, AnswerVerdict verdict, @Nullable String presumed, @Nullable String fact,
-            int revision) {}
 
     /** An answer with the sheets it may stand on. */
     record WorkRow(PupilId pupilId, MarkingId markingId, String sheet, int question, AnswerState state, String given,

@@ -22,12 +22,15 @@ import org.springframework.transaction.annotation.Transactional;
 public class PaperAnswers {
     private final Piles piles;
     private final MarkingMapper markings;
+    private final PaperJudgementMapper judged;
     private final PreferencesService preferences;
     private final AnswerChanges changes;
 
-    PaperAnswers(Piles piles, MarkingMapper markings, PreferencesService preferences, AnswerChanges changes) {
+    PaperAnswers(Piles piles, MarkingMapper markings, PaperJudgementMapper judged,
+            PreferencesService preferences, AnswerChanges changes) {
         this.piles = piles;
         this.markings = markings;
+        this.judged = judged;
         this.preferences = preferences;
         this.changes = changes;
     }
@@ -132,9 +135,15 @@ public class PaperAnswers {
 
     /** Keeps how the answers of a paper were judged, but for those that have changed meanwhile. */
     @Transactional
-    public void keepJudged(MarkingId id, PupilId pupilId, List<MarkingMapper.Judgement> judgements) {
-        changes.ofPupil(pupilId);
-        judgements.forEach(judgement -> markings.judge(id, pupilId, judgement));
+    public void keepJudged(MarkingId id, PupilId pupilId, List<PaperJudgementMapper.Judgement> judgements) {
+        // Of a long paper mostly one answer is new. What changes meanwhile waits to be judged, and its revision is another.
+        Set<PaperJudgementMapper.Judgement> before = Set.copyOf(judged.ofAnswers(id, pupilId));
+        List<PaperJudgementMapper.Judgement> fresh =
+                judgements.stream().filter(judgement -> !before.contains(judgement)).toList();
+        if (!fresh.isEmpty()) {
+            changes.ofPupil(pupilId);
+            fresh.forEach(judgement -> judged.judge(id, pupilId, judgement));
+        }
     }
 
     /** The working tells more than the answer: what it fits is evidence of what led to a wrong one, and it gets marks of its own. */

@@ -17,6 +17,8 @@ import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.AnswerVerdict;
 import bemble.server.marking.kept.MarkedAnswer;
 import bemble.server.marking.kept.MarkingMapper;
+import bemble.server.marking.kept.PaperJudgementMapper;
+import bemble.server.marking.kept.PaperJudgementMapper.Judgement;
 import bemble.server.marking.kept.OpenPile;
 import bemble.server.marking.kept.PileSheet;
 import bemble.server.marking.kept.Piles;
@@ -52,10 +54,12 @@ public class DemoClasses implements ApplicationRunner {
     private final PrintedSheets sheets;
     private final Piles piles;
     private final MarkingMapper mapper;
+    private final PaperJudgementMapper judged;
     private final DemoWeeks weeks;
     private final AnswerChanges changes;
 
     DemoClasses(DemoTeacher demo, ClassService classes, PrintedSheets sheets, Piles piles, MarkingMapper mapper,
+            PaperJudgementMapper judged,
             DemoWeeks weeks, AnswerChanges changes) {
         this.changes = changes;
         this.demo = demo;
@@ -63,6 +67,7 @@ public class DemoClasses implements ApplicationRunner {
         this.sheets = sheets;
         this.piles = piles;
         this.mapper = mapper;
+        this.judged = judged;
         this.weeks = weeks;
     }
 
@@ -99,8 +104,8 @@ public class DemoClasses implements ApplicationRunner {
                         MarkedAnswer.of(pupilId, question, wrong ? AnswerState.GIVEN : AnswerState.RIGHT,
                                 wrong ? answer : "", "", "", null).readIn(HouseStyle.USUAL),
                         wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT);
-                mapper.judge(id, pupilId,
-                        new MarkingMapper.Judgement(question, wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT,
+                judged.judge(id, pupilId,
+                        new Judgement(question, wrong ? AnswerVerdict.WRONG : AnswerVerdict.RIGHT,
                                 wrong && !habit.isEmpty() ? habit : null, null, 1));
             }
         }
