@@ -4143,8 +4143,8 @@ export interface components {
             pupils: components["schemas"]["Pupil"][];
             /** Format: int64 */
             setId?: number;
-            /** @description whether it is the group of that day to sit with, while the others work alone */
-            withYou: boolean;
+            /** @description when its teacher sits with it, while the others work alone; left out where it works alone for the whole lesson */
+            withYou?: components["schemas"]["Sitting"];
             /**
              * Format: int32
              * @description the minutes of the lesson that its sheets leave: before them with you, or after them to check
@@ -4184,10 +4184,26 @@ export interface components {
             /** Format: int64 */
             pupil: number;
             why: components["schemas"]["SeatWhy"];
+            /** @description whether how it is worked is to be shown first, since the pupil was away */
+            catchesUp: boolean;
             because: string;
         };
         /** @enum {string} */
         SeatWhy: "needs" | "joins" | "chosen";
+        /** @description When a teacher sits with a group. */
+        Sitting: {
+            /**
+             * Format: int32
+             * @description the minute of the lesson at which she comes
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description the minute at which she leaves
+             */
+            to: number;
+            words: string;
+        };
         /** @description How a paper is written. */
         AttemptSettings: {
             /** @description whether the numbers are set out by the writer too */

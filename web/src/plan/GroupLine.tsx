@@ -51,7 +51,9 @@ export function GroupLine({ classId, week, date, group, first = false, onPupil, 
     });
   const toSheet = group.setId === undefined ? 'Make the sheet' : 'To the sheet';
   const busy = set.isPending || open.isPending;
-  const names = byReason(group).flatMap(({ why, pupils }) => pupils.map((pupil) => ({ why, pupil })));
+  const names = byReason(group).flatMap(({ why, catchesUp, pupils }) =>
+    pupils.map((pupil) => ({ why, catchesUp, pupil })),
+  );
   return (
     <Box sx={{ py: 0.75 }}>
       <Box component="h3" sx={{ fontSize: 16, lineHeight: 1.3, m: 0 }}>
@@ -65,16 +67,17 @@ export function GroupLine({ classId, week, date, group, first = false, onPupil, 
           {group.questions} questions, {group.minutes} min
         </Box>
         <Box component="span" sx={{ fontWeight: group.withYou ? 700 : 400 }}>
-          {group.withYou ? `${group.left > 0 ? `first ${group.left} min ` : ''}with you` : 'alone'}
+          {group.withYou?.words ?? 'alone'}
           {!group.withYou && group.left > 2 && `, then ${group.left} min: ${group.then}`}
         </Box>
       </Box>
       <OneStop sx={{ my: 0.25 }} aria-label={`Who: ${group.title}`}>
-        {names.map(({ why, pupil }) => (
+        {names.map(({ why, catchesUp, pupil }) => (
           <PupilName
             key={pupil.id}
             name={pupil.name}
             joins={why === 'joins'}
+            catchesUp={catchesUp}
             taken={taken === pupil.id}
             onPress={onPupil && (() => onPupil(pupil))}
           />
@@ -148,12 +151,13 @@ function Why({ group }: { group: Group }) {
 
 /** The pupils of a group by what brings them here, those who need it first. */
 function byReason({ pupils, seats }: Group) {
-  const reasons: { because: string; why: string; pupils: Group['pupils'] }[] = [];
+  const reasons: { because: string; why: string; catchesUp: boolean; pupils: Group['pupils'] }[] = [];
   for (const seat of seats) {
     const pupil = pupils.find((each) => each.id === seat.pupil);
     const there = reasons.find((each) => each.because === seat.because);
     if (pupil && there) there.pupils.push(pupil);
-    else if (pupil) reasons.push({ because: seat.because, why: seat.why, pupils: [pupil] });
+    else if (pupil)
+      reasons.push({ because: seat.because, why: seat.why, catchesUp: seat.catchesUp, pupils: [pupil] });
   }
   return reasons.toSorted((one, other) => order.indexOf(one.why) - order.indexOf(other.why));
 }

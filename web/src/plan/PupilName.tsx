@@ -5,12 +5,14 @@ type Props = {
   name: string;
   /** Whether it joins those who need it. */
   joins: boolean;
+  /** Whether they were away, and are shown first what the others know. */
+  catchesUp: boolean;
   taken: boolean;
   onPress?: () => void;
 };
 
 /** A pupil's name in a group, dashed where it joins in; where the plan can be changed, one to press and move. */
-export function PupilName({ name, joins, taken, onPress }: Props) {
+export function PupilName({ name, joins, catchesUp, taken, onPress }: Props) {
   const look = {
     font: 'inherit',
     fontSize: 15,
@@ -22,19 +24,26 @@ export function PupilName({ name, joins, taken, onPress }: Props) {
     px: 0.75,
     m: '2px 4px 2px 0',
   } as const;
+  const shown = catchesUp ? (
+    <>
+      {name} <span style={{ fontSize: 12 }}>catches up</span>
+    </>
+  ) : (
+    name
+  );
   return onPress ? (
     <Box
       component="button"
       onClick={onPress}
       aria-pressed={taken}
-      aria-label={joins ? `${name}, joins in` : undefined}
+      aria-label={joins ? `${name}, joins in` : catchesUp ? `${name}, catches up` : undefined}
       sx={{ ...look, cursor: 'pointer' }}
     >
-      {name}
+      {shown}
     </Box>
   ) : (
     <Box component="span" sx={look}>
-      {name}
+      {shown}
     </Box>
   );
 }

@@ -22,7 +22,7 @@ export function TodayScreen() {
     }
   };
   const { data } = today;
-  const next = data?.lessons[0]?.groups.find((group) => group.withYou);
+  const next = data?.lessons[0]?.groups.find((group) => group.withYou?.from === 0);
   // With no lesson yet the line to work a problem stands where one begins to read.
   const bare = data?.lessons.length === 0 && data.toTry.length > 0;
   const late = data !== undefined && data.lessons.length > 0 && data.toTry.length > 0;

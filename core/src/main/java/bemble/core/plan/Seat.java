@@ -2,6 +2,7 @@ package bemble.core.plan;
 
 import bemble.core.problem.Coded;
 import bemble.core.progress.Place;
+import bemble.core.progress.Rule;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -10,9 +11,13 @@ import java.util.Optional;
  * Why a pupil has a sheet: said of that pupil alone, from what they have answered.
  *
  * @param need what the pupil needs on the sheet's rung; of one who does not need it, what the sheet is for
+ * @param catchesUp whether the pupil was away when the class worked on it: they are shown first how it is worked
  * @param because in a few words
  */
-public record Seat(long pupil, Why why, Need need, String because) {
+public record Seat(long pupil, Why why, Need need, boolean catchesUp, String because) {
+    /** How many questions of the sheet show whether it was understood. */
+    private static final int TO_CATCH_UP = Rule.USUAL.retry();
+
     /** What brings a pupil to a sheet. */
     public enum Why implements Coded {
         /** Their own answers ask for it. */
@@ -23,19 +28,25 @@ public record Seat(long pupil, Why why, Need need, String because) {
         CHOSEN
     }
 
+    private static final String CATCHING_UP =
+            "was away when the class worked on it: looks first at how it is worked, then does "
+                    + TO_CATCH_UP + " to catch up";
+
     /** @param topics the ids of rungs in the teacher's order */
     public static Seat of(Need sheet, PlannedPupil pupil, List<String> topics) {
         Optional<Need> own = Need.withNext(pupil, topics).stream().filter(need -> need.rung().equals(sheet.rung()))
                 .min((one, other) -> Boolean.compare(one.kind() != sheet.kind(), other.kind() != sheet.kind()));
         Place place = pupil.on(sheet.rung());
         if (own.isPresent()) {
-            return new Seat(pupil.id(), Why.NEEDS, own.get(), because(own.get(), place));
+            boolean catchesUp = own.get().kind() == Need.Kind.NEXT && pupil.missed().contains(sheet.rung());
+            return new Seat(pupil.id(), Why.NEEDS, own.get(), catchesUp,
+                    catchesUp ? CATCHING_UP : because(own.get(), place));
         }
         return place.movesOn()
-                ? new Seat(pupil.id(), Why.JOINS, sheet,
+                ? new Seat(pupil.id(), Why.JOINS, sheet, false,
                         (place.state().isReached() ? "secure here" : "passed the quiz here")
                                 + ": keeps it warm, explains to a neighbour")
-                : new Seat(pupil.id(), Why.CHOSEN, sheet, "here on your word");
+                : new Seat(pupil.id(), Why.CHOSEN, sheet, false, "here on your word");
     }
 
     private static String because(Need need, Place place) {

@@ -15,6 +15,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * The stages of a working side by side, each on a small paper with what is new in it marked: for the wall, or for a child who was away.
@@ -54,18 +55,29 @@ public final class Stages {
     /** The stages in order with what is said at each, and the same mixed up, with a box for the number of each. */
     public static List<Page> pages(Worked worked) {
         Stages stages = new Stages(worked);
-        List<Integer> order = new ArrayList<>();
-        for (int i = 0; i < stages.stages.size(); i++) {
-            order.add(i);
-        }
+        List<Integer> order = stages.order();
         List<Integer> mixed = new ArrayList<>(order);
         Random random = new Random(worked.problem().text().hashCode());
         while (mixed.equals(order) && order.size() > 1) {
             Collections.shuffle(mixed, random);
         }
-        String problem = worked.style().problem(worked.problem());
-        return List.of(stages.page(problem + ", step by step", order, true),
-                stages.page(problem + ": which comes first? Number the papers.", mixed, false));
+        return List.of(stages.page(stages.title(), order, true),
+                stages.page(worked.style().problem(worked.problem()) + ": which comes first? Number the papers.", mixed,
+                        false));
+    }
+
+    /** The stages in order, for a pupil who was not there when it was shown. */
+    public static Page of(Worked worked, String name) {
+        Stages stages = new Stages(worked);
+        return stages.page(name + ": " + stages.title(), stages.order(), true);
+    }
+
+    private List<Integer> order() {
+        return IntStream.range(0, stages.size()).boxed().toList();
+    }
+
+    private String title() {
+        return worked.style().problem(worked.problem()) + ", step by step";
     }
 
     /** All steps, or of many the first, the last and those that lie evenly between. */

@@ -144,7 +144,11 @@ class PlanTest {
                     }
                 }
             }
-            pupils.add(new PlannedPupil(i, "Pupil " + i, places));
+            Set<String> missed = new HashSet<>();
+            while (random.nextInt(2) == 0) {
+                missed.add(TOPICS.get(random.nextInt(TOPICS.size())));
+            }
+            pupils.add(new PlannedPupil(i, "Pupil " + i, places, missed));
         }
         return pupils;
     }
@@ -154,6 +158,7 @@ class PlanTest {
         Random random = new Random(20_261_130);
         int seats = 0;
         int joining = 0;
+        int catchingUp = 0;
         for (int round = 0; round < 100; round++) {
             List<PlannedPupil> pupils = answering(random);
             WeekPlan plan = WeekPlan.of(pupils, new PlanWishes(TOPICS, FIVE_DAYS, 20, 8, 3));
@@ -166,6 +171,7 @@ class PlanTest {
                     met.computeIfAbsent(id, any -> new HashSet<>()).add(group.need().rung());
                     seats++;
                     joining += seat.why() == Seat.Why.JOINS ? 1 : 0;
+                    catchingUp += seat.catchesUp() ? 1 : 0;
                 }
             }
             for (PlannedPupil pupil : pupils) {
@@ -181,6 +187,7 @@ class PlanTest {
             }
         }
         assertThat(joining).as("of %d seats", seats).isLessThanOrEqualTo(seats / 4);
+        assertThat(catchingUp).as("who catches up").isPositive();
     }
 
     /** A second reading: from the places alone, by no code of the plan. */
@@ -197,10 +204,13 @@ class PlanTest {
                     case QUIZ -> place.quiz().right() < place.quiz().passMark()
                             && seat.because().startsWith(place.quiz().right() + " of " + place.quiz().of());
                     case RETRY -> place.due();
-                    case NEXT -> !doneWith(place) && strand(seat.need().rung()).stream()
-                            .takeWhile(rung -> !rung.equals(seat.need().rung()))
-                            .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)))
-                            && (place.of() == 0) == seat.because().startsWith("nothing");
+                    case NEXT -> !doneWith(place)
+                            && seat.catchesUp() == pupil.missed().contains(seat.need().rung())
+                            && strand(seat.need().rung()).stream()
+                                    .takeWhile(rung -> !rung.equals(seat.need().rung()))
+                                    .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)))
+                            && (seat.catchesUp() ? seat.because().startsWith("was away")
+                                    : (place.of() == 0) == seat.because().startsWith("nothing"));
                     case EXTEND -> TOPICS.stream()
                             .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)));
                 };

@@ -30,7 +30,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
 
 /** All marked first answers of pupils, in whichever class they were written: a child's history follows the child. */
@@ -106,7 +105,7 @@ public class MarkedWork {
         if (!ids.isEmpty()) {
             markings.named(ids).forEach(each -> {
                 stored.put(each.id(), each);
-                sheets.put(each.id(), json.readValue(each.sheets(), new TypeReference<List<PileSheet>>() {}));
+                sheets.put(each.id(), each.read(json));
             });
         }
         List<Answer> answers = rows.stream().filter(row -> COUNTED.contains(verdict(row))).map(row -> {
@@ -114,7 +113,8 @@ public class MarkedWork {
             String cause = row.cause() != null ? row.cause() : row.presumed();
             StoredMarking pile = Objects.requireNonNull(stored.get(row.markingId()));
             return new Answer(row.pupilId(), pile.workedOn(), row.markingId(), pile.title(), row.question(),
-                    sheet(Objects.requireNonNull(sheets.get(row.markingId())), row).problems().get(row.question() - 1),
+                    PileSheet.of(Objects.requireNonNull(sheets.get(row.markingId())), row.sheet())
+                            .problem(row.question()),
                     row.said(),
                     row.correction(), right, !helped.contains(row.how().toLowerCase(Locale.ROOT)), right ? null : cause,
                     row.cause() != null,
@@ -134,7 +134,8 @@ public class MarkedWork {
                 answer -> new Paper(answer.pupilId(), answer.marking())));
         List<QuizTaken> quizzes = new ArrayList<>();
         papers.forEach((paper, on) -> {
-            PileSheet sheet = sheet(Objects.requireNonNull(sheets.get(on.get(0).markingId())), on.get(0));
+            PileSheet sheet =
+                    PileSheet.of(Objects.requireNonNull(sheets.get(on.get(0).markingId())), on.get(0).sheet());
             if (sheet.passMark() != null && on.size() == sheet.problems().size() && counted.containsKey(paper)) {
                 List<Answer> here = counted.get(paper);
                 quizzes.add(new QuizTaken(here.get(0).pupilId(), here.get(0).marking(), here.get(0).day(),
@@ -163,7 +164,4 @@ public class MarkedWork {
                 : row.state() == AnswerState.GIVEN ? AnswerVerdict.WRONG : AnswerVerdict.of(row.state());
     }
 
-    private static PileSheet sheet(List<PileSheet> sheets, WorkRow row) {
-        return sheets.stream().filter(sheet -> sheet.code().equals(row.sheet())).findFirst().orElse(sheets.get(0));
-    }
 }

@@ -1,5 +1,8 @@
 package bemble.server.plan;
 
+import bemble.core.order.WorkOrder;
+import bemble.core.order.Worked;
+import bemble.core.print.Stages;
 import bemble.core.print.ink.Page;
 import bemble.server.classes.Pupil;
 import bemble.server.faults.Missing;
@@ -10,6 +13,7 @@ import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.print.Report;
 import bemble.server.sets.printed.NamedSheets;
+import bemble.server.style.StyleService;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -21,15 +25,20 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
-/** All sheets of a day as one print, each with its pupil's name, in the order in which they are handed out. */
+/**
+ * All sheets of a day as one print, each with its pupil's name, in the order in which they are handed out. Before the sheet of who
+ * catches up is a page with what the others were shown.
+ */
 @Service
 class DaySheets {
     private final PlanService plans;
     private final NamedSheets sheets;
+    private final StyleService styles;
 
-    DaySheets(PlanService plans, NamedSheets sheets) {
+    DaySheets(PlanService plans, NamedSheets sheets, StyleService styles) {
         this.plans = plans;
         this.sheets = sheets;
+        this.styles = styles;
     }
 
     /** In which order sheets are handed out: as the class is called, or group after group as they sit together. */
@@ -39,7 +48,11 @@ class DaySheets {
     }
 
     /** A sheet for a pupil. */
-    private record Handed(Pupil pupil, GroupView group) {}
+    private record Handed(Pupil pupil, GroupView group) {
+        boolean catchesUp() {
+            return group.seats().stream().anyMatch(seat -> seat.catchesUp() && seat.pupil().equals(pupil.id()));
+        }
+    }
 
     /** @param twice who has a sheet of each of several groups */
     record ToPrint(@NotNull int sheets, @NotNull List<String> twice) {}
@@ -66,6 +79,10 @@ class DaySheets {
         for (Handed handed : handed(teacherId, classId, day, order)) {
             String code = codes.computeIfAbsent(Objects.requireNonNull(handed.group().setId()),
                     set -> sheets.freeze(teacherId, set));
+            if (handed.catchesUp()) {
+                pages.add(Stages.of(Worked.from(new WorkOrder(plans.shown(teacherId, day, handed.group()), null,
+                        styles.of(teacherId), null)), handed.pupil().name()));
+            }
             pages.addAll(sheets.pages(teacherId, code, handed.pupil().id(), handed.pupil().name()));
         }
         if (pages.isEmpty()) {

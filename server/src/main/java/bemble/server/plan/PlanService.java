@@ -25,6 +25,7 @@ import bemble.server.plan.PlanContent.PlannedDay;
 import bemble.server.plan.PlanContent.PlannedGroup;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
+import bemble.server.progress.MissedLessons;
 import bemble.server.progress.PupilPlaces;
 import bemble.server.progress.RecordService;
 import bemble.server.sets.printed.PrintedSheets;
@@ -34,6 +35,8 @@ import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Service;
@@ -54,6 +57,7 @@ public class PlanService {
     private final Turns turns;
     private final ClassService classes;
     private final RecordService records;
+    private final MissedLessons missedLessons;
     private final TermService terms;
     private final PlanMapper plans;
     private final PrintedSheets sheets;
@@ -62,11 +66,13 @@ public class PlanService {
     private final Cache<Asked, WeekPlan> planned =
             CacheRoom.PLANS.cache((asked, plan) -> KILOBYTES_A_PUPIL * asked.pupils().size());
 
-    PlanService(ClassService classes, RecordService records, TermService terms, PlanMapper plans, PrintedSheets sheets,
+    PlanService(ClassService classes, RecordService records,
+            MissedLessons missedLessons, TermService terms, PlanMapper plans, PrintedSheets sheets,
             ObjectMapper json, Turns turns) {
         this.turns = turns;
         this.classes = classes;
         this.records = records;
+        this.missedLessons = missedLessons;
         this.terms = terms;
         this.plans = plans;
         this.sheets = sheets;
@@ -100,32 +106,33 @@ public class PlanService {
         LocalDate monday = week(schoolClass.id(), day);
         List<PupilPlaces> places = work.get();
         Term term = terms.of(schoolClass.id(), () -> places);
-        Kept kept = kept(schoolClass, monday, term, () -> places);
-        return ShownPlan.of(schoolClass, monday, kept.content(), kept.revision(), term.wishes(monday),
-                planned(places));
+        List<PlannedPupil> pupils = planned(schoolClass, places);
+        Kept kept = kept(schoolClass, monday, term, () -> pupils);
+        return ShownPlan.of(schoolClass, monday, kept.content(), kept.revision(), term.wishes(monday), pupils);
     }
 
     private record Kept(PlanContent content, int revision) {}
 
     /** The plan as it was changed by hand, else as the record makes it. */
-    private Kept kept(SchoolClass schoolClass, LocalDate monday, Term term, Supplier<List<PupilPlaces>> work) {
+    private Kept kept(SchoolClass schoolClass, LocalDate monday, Term term, Supplier<List<PlannedPupil>> pupils) {
         return plans.plan(schoolClass.id(), monday)
                 .map(stored -> new Kept(json.readValue(stored.content(), PlanContent.class), stored.revision()))
-                .orElseGet(() -> new Kept(made(term.wishes(monday), work.get()), 0));
+                .orElseGet(() -> new Kept(made(term.wishes(monday), pupils.get()), 0));
     }
 
-    private static List<PlannedPupil> planned(List<PupilPlaces> work) {
-        return work.stream().map(each -> new PlannedPupil(each.pupil().id().value(), each.pupil().name(), each.all()))
-                .toList();
+    private List<PlannedPupil> planned(SchoolClass schoolClass, List<PupilPlaces> work) {
+        Map<PupilId, Set<String>> missed = missedLessons.of(schoolClass);
+        return work.stream().map(each -> new PlannedPupil(each.pupil().id().value(), each.pupil().name(), each.all(),
+                missed.getOrDefault(each.pupil().id(), Set.of()))).toList();
     }
 
-    private PlanContent made(PlanWishes wishes, List<PupilPlaces> work) {
+    private PlanContent made(PlanWishes wishes, List<PlannedPupil> pupils) {
         List<LocalDate> left = wishes.days().stream().filter(day -> !day.isBefore(records.today())).toList();
         if (left.isEmpty()) {
             return new PlanContent(List.of(), List.of());
         }
         WeekPlan plan = planned.get(
-                new Asked(planned(work),
+                new Asked(pupils,
                         new PlanWishes(wishes.topics(), left, wishes.minutes(), wishes.groupMost(), wishes.sheets())),
                 Asked::plan);
         int[] count = {0};
@@ -184,7 +191,7 @@ public class PlanService {
         SchoolClass schoolClass = classes.find(teacherId, classId);
         LocalDate monday = week(classId, day);
         Supplier<List<PupilPlaces>> work = () -> records.places(schoolClass);
-        Kept kept = kept(schoolClass, monday, terms.of(classId, work), work);
+        Kept kept = kept(schoolClass, monday, terms.of(classId, work), () -> planned(schoolClass, work.get()));
         PlanContent content = kept.content();
         PlannedDay planned = content.days().stream()
                 .filter(each -> each.groups().stream().anyMatch(group -> group.key().equals(key)))
@@ -214,6 +221,13 @@ public class PlanService {
     public List<Problem> problems(TeacherId teacherId, LocalDate date, GroupView group) {
         return group.setId() != null ? sheets.ofSet(teacherId, group.setId()).problems()
                 : drawn(ShownPlan.need(group.kind(), group.rung(), group.slip()), group.questions(), date);
+    }
+
+    /** How a question of a group's sheet is worked, for who was not there; it stands on no sheet of the group. */
+    Problem shown(TeacherId teacherId, LocalDate date, GroupView group) {
+        List<Problem> onSheet = problems(teacherId, date, group);
+        return drawn(new Need(Need.Kind.NEXT, group.rung(), null), onSheet.size() + 1, date.plusYears(1)).stream()
+                .filter(problem -> !onSheet.contains(problem)).findFirst().orElse(onSheet.get(0));
     }
 
     /** The same for everybody who needs the same on that day. */

@@ -26,14 +26,14 @@ public final class PlanViews {
      * @param seats why each of its pupils has the sheet
      * @param then what to do when the sheet is done
      * @param watch what to watch for, in a few words; empty where nothing is known
-     * @param withYou whether it is the group of that day to sit with, while the others work alone
+     * @param withYou when its teacher sits with it, while the others work alone; left out where it works alone for the whole lesson
      * @param left the minutes of the lesson that its sheets leave: before them with you, or after them to check
      */
     public record GroupView(@NotNull String key, @NotNull Need.Kind kind, @NotNull String rung,
             @NotNull Operation operation, @Nullable String slip,
             @Nullable String slipName, @NotNull String title, @NotNull String shortTitle, @NotNull String reason,
             @NotNull String watch, @NotNull int questions,
-            @NotNull int minutes, @NotNull List<Pupil> pupils, @Nullable SetId setId, @NotNull boolean withYou,
+            @NotNull int minutes, @NotNull List<Pupil> pupils, @Nullable SetId setId, @Nullable Sitting withYou,
             @NotNull int left, @NotNull List<SeatView> seats, @NotNull String then) {
         /** What its sheet is called, which is the same for every group that has it. */
         public String sheetTitle() {
@@ -41,8 +41,21 @@ public final class PlanViews {
         }
     }
 
-    /** Why a pupil has a sheet, in a few words of that pupil alone. */
-    public record SeatView(@NotNull PupilId pupil, @NotNull Seat.Why why, @NotNull String because) {}
+    /**
+     * When a teacher sits with a group.
+     *
+     * @param from the minute of the lesson at which she comes
+     * @param to the minute at which she leaves
+     */
+    public record Sitting(@NotNull int from, @NotNull int to, @NotNull String words) {}
+
+    /**
+     * Why a pupil has a sheet, in a few words of that pupil alone.
+     *
+     * @param catchesUp whether how it is worked is to be shown first, since the pupil was away
+     */
+    public record SeatView(@NotNull PupilId pupil, @NotNull Seat.Why why, @NotNull boolean catchesUp,
+            @NotNull String because) {}
 
     public record DayView(@NotNull LocalDate date, @NotNull List<GroupView> groups) {}
 

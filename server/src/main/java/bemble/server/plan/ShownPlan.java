@@ -18,14 +18,18 @@ import bemble.server.plan.PlanViews.DayView;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
 import bemble.server.plan.PlanViews.SeatView;
+import bemble.server.plan.PlanViews.Sitting;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -35,6 +39,10 @@ final class ShownPlan {
     private final Map<PupilId, PlannedPupil> planned;
     private final List<String> topics;
     private final int minutes;
+    /** Who has had a sheet on which rung by the lesson that is looked at. */
+    private final Set<OnRung> had = new HashSet<>();
+
+    private record OnRung(PupilId pupil, String rung) {}
 
     private ShownPlan(SchoolClass schoolClass, List<PlannedPupil> pupils, PlanWishes wishes) {
         byId = schoolClass.pupils().stream().collect(Collectors.toMap(Pupil::id, pupil -> pupil));
@@ -47,8 +55,8 @@ final class ShownPlan {
     static PlanView of(SchoolClass schoolClass, LocalDate monday, PlanContent content, int revision, PlanWishes wishes,
             List<PlannedPupil> pupils) {
         ShownPlan shown = new ShownPlan(schoolClass, pupils, wishes);
-        List<DayView> days = content.days().stream().map(day -> new DayView(day.date(), shown.groups(day.groups())))
-                .toList();
+        List<DayView> days = new ArrayList<>();
+        content.days().forEach(day -> days.add(new DayView(day.date(), shown.groups(day.groups()))));
         List<PupilId> busy = content.days().stream().flatMap(day -> day.groups().stream())
                 .flatMap(group -> group.pupils().stream()).toList();
         return new PlanView(schoolClass.id(), schoolClass.name(), monday, revision, wishes.minutes(), days,
@@ -60,9 +68,10 @@ final class ShownPlan {
     private List<GroupView> groups(List<PlannedGroup> ofDay) {
         Map<PlannedGroup, List<Seat>> seats = new LinkedHashMap<>();
         ofDay.forEach(group -> seats.put(group, seats(group)));
-        PlannedGroup first = withYou(seats);
+        ofDay.forEach(group -> group.pupils().forEach(pupil -> had.add(new OnRung(pupil, group.rung()))));
+        List<PlannedGroup> turns = turns(seats);
         return ofDay.stream().map(group -> view(group, Objects.requireNonNull(seats.get(group)), part(group, ofDay),
-                group.equals(first), left(group, ofDay))).toList();
+                sitting(turns, group, left(group, ofDay)), left(group, ofDay))).toList();
     }
 
     /** What went wrong by now, for whom this week has nothing. */
@@ -80,7 +89,9 @@ final class ShownPlan {
     }
 
     private Seat seat(Need need, PupilId id) {
-        return Seat.of(need, planned.getOrDefault(id, new PlannedPupil(id.value(), "", Map.of())), topics);
+        PlannedPupil pupil = planned.getOrDefault(id, new PlannedPupil(id.value(), "", Map.of()));
+        // Whoever was away is shown it once.
+        return Seat.of(need, had.contains(new OnRung(id, need.rung())) ? pupil.caughtUp() : pupil, topics);
     }
 
     /** Which it is of several groups with the same sheet on a day; nothing where there is one. */
@@ -97,16 +108,35 @@ final class ShownPlan {
         return Math.max(0, minutes - busiest);
     }
 
-    /** The group that needs its teacher most: the one with most pupils for whom its step goes wrong. */
-    private static @Nullable PlannedGroup withYou(Map<PlannedGroup, List<Seat>> ofDay) {
-        return ofDay.entrySet().stream().filter(each -> !each.getKey().pupils().isEmpty()).min(Comparator
-                .comparing((Map.Entry<PlannedGroup, List<Seat>> each) -> -pressing(each.getValue()))
-                .thenComparing(each -> need(each.getKey()), Need.NEEDS_TEACHER)
-                .thenComparing(each -> -each.getKey().pupils().size())).map(Map.Entry::getKey).orElse(null);
+    /**
+     * The group that needs its teacher most: the one with most pupils for whom its step goes wrong; and where for another one it
+     * goes wrong in half as many at least, that one after it.
+     */
+    private static List<PlannedGroup> turns(Map<PlannedGroup, List<Seat>> ofDay) {
+        List<PlannedGroup> inNeed = ofDay.keySet().stream().filter(group -> !group.pupils().isEmpty()).sorted(Comparator
+                .comparing((PlannedGroup group) -> -pressing(ofDay, group))
+                .thenComparing(ShownPlan::need, Need.NEEDS_TEACHER)
+                .thenComparing(group -> -group.pupils().size())).toList();
+        boolean two = inNeed.size() > 1 && pressing(ofDay, inNeed.get(1)) > 0
+                && 2 * pressing(ofDay, inNeed.get(1)) >= pressing(ofDay, inNeed.get(0))
+                && Collections.disjoint(inNeed.get(0).pupils(), inNeed.get(1).pupils());
+        return inNeed.subList(0, Math.min(inNeed.size(), two ? 2 : 1));
     }
 
-    private static long pressing(List<Seat> seats) {
-        return seats.stream().filter(seat -> seat.why() == Seat.Why.NEEDS)
+    /** When the teacher sits with a group: two take turns by halves; one alone is with her until its sheet begins. */
+    private @Nullable Sitting sitting(List<PlannedGroup> turns, PlannedGroup group, int left) {
+        int half = minutes / 2;
+        return switch (turns.indexOf(group)) {
+            case 0 -> turns.size() == 2 ? new Sitting(0, half, "first " + half + " min with you")
+                    : left > 0 ? new Sitting(0, left, "first " + left + " min with you")
+                            : new Sitting(0, minutes, "with you");
+            case 1 -> new Sitting(half, minutes, "with you from minute " + half);
+            default -> null;
+        };
+    }
+
+    private static long pressing(Map<PlannedGroup, List<Seat>> ofDay, PlannedGroup group) {
+        return Objects.requireNonNull(ofDay.get(group)).stream().filter(seat -> seat.why() == Seat.Why.NEEDS)
                 .filter(seat -> seat.need().kind() == Need.Kind.AGAIN || seat.need().kind() == Need.Kind.QUIZ).count();
     }
 
@@ -114,7 +144,8 @@ final class ShownPlan {
         return group.pupils().stream().filter(byId::containsKey).map(id -> seat(need(group), id)).toList();
     }
 
-    private GroupView view(PlannedGroup group, List<Seat> seats, String part, boolean withYou, int left) {
+    private GroupView view(PlannedGroup group, List<Seat> seats, String part, @Nullable Sitting withYou,
+            int left) {
         Need need = need(group);
         Rung rung = Ladder.find(group.rung()).orElseThrow();
         Operation operation = rung.wishes().operation();
@@ -126,7 +157,8 @@ final class ShownPlan {
                 all ? need.reason() : need.purpose(), watch, group.questions(),
                 group.minutes(), group.pupils().stream().filter(byId::containsKey).map(byId::get).toList(),
                 group.setId(), withYou, left,
-                seats.stream().map(seat -> new SeatView(new PupilId(seat.pupil()), seat.why(), seat.because()))
+                seats.stream().map(
+                        seat -> new SeatView(new PupilId(seat.pupil()), seat.why(), seat.catchesUp(), seat.because()))
                         .toList(),
                 need.then());
     }

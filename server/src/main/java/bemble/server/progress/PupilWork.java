@@ -4,7 +4,6 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
-import bemble.core.problem.Problem;
 import bemble.core.progress.Course;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Place;
@@ -28,7 +27,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -60,7 +58,7 @@ public final class PupilWork {
             }
         }
         Map<String, List<Quiz>> quizzesOn = new HashMap<>();
-        quizzes.forEach(quiz -> rungOf(quiz.problems()).ifPresent(rung -> quizzesOn
+        quizzes.forEach(quiz -> rungs.mostly(quiz.problems()).ifPresent(rung -> quizzesOn
                 .computeIfAbsent(rung.id(), any -> new ArrayList<>()).add(quiz.counted(rung.wishes().operation()))));
         for (Operation operation : Operation.values()) {
             for (Rung rung : Ladder.of(operation)) {
@@ -74,13 +72,6 @@ public final class PupilWork {
         Map<String, Place> byRung = new LinkedHashMap<>();
         byRule.forEach((rung, standing) -> byRung.put(rung, standing.place()));
         places = new PupilPlaces(pupil, byRung, rulings);
-    }
-
-    /** The rung on which most of the questions stand, which is the one that a quiz is about. */
-    private Optional<Rung> rungOf(List<Problem> problems) {
-        Map<Rung, Long> counts = problems.stream().map(rungs::of).map(RungFinder.Place::rung).filter(Objects::nonNull)
-                .collect(Collectors.groupingBy(rung -> rung, LinkedHashMap::new, Collectors.counting()));
-        return counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
     }
 
     private Evidence evidence(Answer answer) {

@@ -9,8 +9,13 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.server.load.CacheRoom;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -29,6 +34,13 @@ class RungFinder {
 
     Place of(Problem problem) {
         return places.get(problem);
+    }
+
+    /** The rung on which most of some questions stand, which is the one that a quiz or a sheet is about. */
+    Optional<Rung> mostly(List<Problem> problems) {
+        Map<Rung, Long> counts = problems.stream().map(this::of).map(Place::rung).filter(Objects::nonNull)
+                .collect(Collectors.groupingBy(rung -> rung, LinkedHashMap::new, Collectors.counting()));
+        return counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
     }
 
     /** Whether questions of a rung can give the usual slips a chance. */

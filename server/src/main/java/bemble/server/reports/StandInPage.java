@@ -2,6 +2,7 @@ package bemble.server.reports;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
+import bemble.core.plan.Seat;
 import bemble.core.practice.Ladder;
 import bemble.core.print.HowWeWriteIt;
 import bemble.core.print.TextPages.Row;
@@ -13,11 +14,15 @@ import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
 import bemble.server.plan.PlanViews.GroupView;
+import bemble.server.plan.PlanViews.SeatView;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /** A day's lesson for somebody who was not there before: enough with nothing else in hand, and nothing of anybody's past. */
@@ -45,8 +50,9 @@ final class StandInPage {
         lesson.say("Everybody has a sheet of their own kind; the longest takes about " + minutes
                 + " minutes. Hand out, let the groups sit "
                 + "together, and begin with the group named first below while the others work alone.");
-        groups.stream().filter(GroupView::withYou).forEach(group -> lesson.say("Sit with: " + names(group)
-                + ". Work the first question with them aloud, let them do the next, then leave them to it."));
+        groups.stream().filter(group -> group.withYou() != null)
+                .sorted(Comparator.comparing(group -> Objects.requireNonNull(group.withYou()).from()))
+                .forEach(group -> lesson.say(sitting(group)));
         sections.add(lesson);
         Map<List<String>, List<GroupView>> sheets = groups.stream()
                 .collect(Collectors.groupingBy(group -> List.of(group.rung(),
@@ -60,12 +66,22 @@ final class StandInPage {
         return sections;
     }
 
+    private static String sitting(GroupView group) {
+        int from = Objects.requireNonNull(group.withYou()).from();
+        return (from == 0 ? "Sit with: " : "From minute " + from + " sit with: ") + names(group)
+                + ". Work the first question with them aloud, let them do the next, then leave them to it.";
+    }
+
     private Section sheet(List<GroupView> sharing, List<Problem> problems) {
         GroupView first = sharing.get(0);
         Section section = Section.headed(first.sheetTitle() + ": " + first.questions() + " questions, about "
                 + first.minutes() + " minutes");
         for (GroupView group : sharing) {
             section.say((group.pupils().size() == 1 ? "For " : "Together: ") + names(group) + ".");
+            said(section, group, seat -> seat.why() == Seat.Why.JOINS,
+                    "can do it already and may explain it to a neighbour");
+            said(section, group, SeatView::catchesUp,
+                    "was not there when it was shown: looks at the page with how it is worked first");
         }
         sharing.stream().map(GroupView::watch).filter(watch -> !watch.isEmpty()).distinct()
                 .forEach(watch -> section.say("Watch for: " + watch));
@@ -80,6 +96,16 @@ final class StandInPage {
             section.add(new Row(cells, QUESTIONS));
         }
         return section;
+    }
+
+    /** What is to be known of some of a group today; nothing of anybody's past beyond it. */
+    private static void said(Section section, GroupView group, Predicate<SeatView> some, String words) {
+        String names = group.seats().stream().filter(some)
+                .flatMap(seat -> group.pupils().stream().filter(pupil -> pupil.id().equals(seat.pupil())))
+                .map(Pupil::name).collect(Collectors.joining(", "));
+        if (!names.isEmpty()) {
+            section.say(names + ": " + words + ".");
+        }
     }
 
     private String answer(Problem problem) {

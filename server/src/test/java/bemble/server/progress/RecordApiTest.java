@@ -206,6 +206,9 @@ class RecordApiTest {
         });
         assertThat(because).as("on the same sheet, and nothing of a quiz that she has not taken")
                 .containsExactly("needs: nothing answered here yet");
+        put("/api/markings/" + quiz + "/papers/" + pupils.get(2), Map.of("absent", true));
+        assertThat(planned(id, pupils.get(2)).get("seats").toString()).as("she was away when it was worked on")
+                .contains("\"catchesUp\":true");
     }
 
     /** What next week's plan has for a pupil first. */

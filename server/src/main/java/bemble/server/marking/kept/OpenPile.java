@@ -20,8 +20,7 @@ public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileS
         Map<PupilId, List<MarkedAnswer>> byPupil, HouseStyle style) {
     public PileSheet sheet(PupilId pupilId) {
         StoredPaper paper = papers.get(pupilId);
-        return paper == null || paper.sheet() == null ? sheets.get(0)
-                : sheets.stream().filter(sheet -> sheet.code().equals(paper.sheet())).findFirst().orElse(sheets.get(0));
+        return PileSheet.of(sheets, paper == null ? null : paper.sheet());
     }
 
     public List<MarkedAnswer> answers(PupilId pupilId) {

@@ -19,6 +19,11 @@ public record PileSheet(String code, List<Problem> problems, @Nullable Integer p
         return problems.get(question - 1);
     }
 
+    /** The one with a code among the sheets of a pile; the first where there is none with it. */
+    public static PileSheet of(List<PileSheet> sheets, @Nullable String code) {
+        return sheets.stream().filter(sheet -> sheet.code().equals(code)).findFirst().orElse(sheets.get(0));
+    }
+
     /** What a problem comes to, as it is written in a style. */
     public static String right(Problem problem, HouseStyle style) {
         return Written.answerBy(Hand.CAREFUL, problem, Methods.find(problem, null, style), style).answer().text();

@@ -32,7 +32,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.ObjectMapper;
 
 /** The piles of a teacher: begun, found, opened, deleted and brought back. */
@@ -136,7 +135,7 @@ public class Piles {
         Map<PupilId, StoredPaper> papers = new HashMap<>();
         markings.papers(id).forEach(paper -> papers.put(paper.pupilId(), paper));
         return new OpenPile(stored, withThoseWhoLeft(teacherId, classes.find(teacherId, stored.classId()), answers),
-                json.readValue(stored.sheets(), new TypeReference<List<PileSheet>>() {}), papers,
+                stored.read(json), papers,
                 answers.stream()
                         .collect(Collectors.groupingBy(MarkedAnswer::pupilId, LinkedHashMap::new, Collectors.toList())),
                 styles.of(teacherId));
