@@ -11,6 +11,7 @@ import bemble.core.working.Part;
 import bemble.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Random;
@@ -28,8 +29,13 @@ public final class Stages {
     private static final double GAP = 6;
     private static final double LETTER = 4;
     private static final int MOST_LINES = 7;
-    private static final double LARGEST_SQUARE = 9;
+    private static final double LARGEST_SQUARE = 12;
+    private static final int MOST_ACROSS = 3;
     private static final double CORNER = 2;
+    private static final double SMALL = LETTER * 0.8;
+    private static final double LEADING = SMALL * 1.25;
+    /** Where a paper begins below the head of its cell, with room for the arcs above its first row. */
+    private static final double TOP = CORNER + 2 * LETTER + CORNER;
     private static final double FINE = 0.25;
     private static final double NEW = 0.6;
 
@@ -38,18 +44,38 @@ public final class Stages {
     /** What of the sheet is drawn: all that stands there after the last stage. */
     private final SheetView.Area area;
     private final int across;
-    private final double cellWidth;
-    private final double cellHeight;
+    private final double side;
 
     private Stages(Worked worked) {
         this.worked = worked;
         List<Step> steps = worked.working().steps().stream().filter(step -> step.part() == Part.WORK).toList();
         this.stages = chosen(steps);
         this.area = SheetView.after(worked, stages.get(stages.size() - 1).n()).area();
-        this.across = stages.size() > 6 ? 3 : 2;
-        int down = (stages.size() + across - 1) / across;
-        this.cellWidth = (PaperSize.A4.width() - 2 * MARGIN - (across - 1) * GAP) / across;
-        this.cellHeight = (PaperSize.A4.height() - 2 * MARGIN - HEAD - (down - 1) * GAP) / down;
+        this.across = IntStream.rangeClosed(1, MOST_ACROSS).boxed().max(Comparator.comparing(this::side)).orElseThrow();
+        this.side = side(across);
+    }
+
+    private double cellWidth(int columns) {
+        return (PaperSize.A4.width() - 2 * MARGIN - (columns - 1) * GAP) / columns;
+    }
+
+    private double cellHeight(int columns) {
+        int down = (stages.size() + columns - 1) / columns;
+        return (PaperSize.A4.height() - 2 * MARGIN - HEAD - (down - 1) * GAP) / down;
+    }
+
+    /** The side of a square where so many papers lie side by side: as large as all papers can have it. */
+    private double side(int columns) {
+        double words =
+                stages.stream().mapToInt(stage -> says(stage, cellWidth(columns)).size()).max().orElse(0) * LEADING;
+        return Math.min(LARGEST_SQUARE, Math.min((cellWidth(columns) - 2 * CORNER) / area.columns(),
+                (cellHeight(columns) - TOP - words - 2 * CORNER) / area.rows()));
+    }
+
+    /** What is said at a stage, in lines; nothing where it is too long for its cell. */
+    private static List<String> says(Step stage, double cellWidth) {
+        List<String> lines = Letters.lines(stage.spoken().say(), SMALL, cellWidth - 2 * CORNER);
+        return lines.size() <= MOST_LINES ? lines : List.of();
     }
 
     /** The stages in order with what is said at each, and the same mixed up, with a box for the number of each. */
@@ -93,45 +119,40 @@ public final class Stages {
         List<Ink> inks = new ArrayList<>();
         inks.add(new Ink.Text(MARGIN, MARGIN + LETTER, LETTER * 1.3, Align.START, true, title));
         for (int i = 0; i < order.size(); i++) {
-            double x = MARGIN + i % across * (cellWidth + GAP);
-            double y = MARGIN + HEAD + (double) (i / across) * (cellHeight + GAP);
+            double x = MARGIN + i % across * (cellWidth(across) + GAP);
+            double y = MARGIN + HEAD + (double) (i / across) * (cellHeight(across) + GAP);
             cell(order.get(i), told).forEach(ink -> inks.add(ink.placed(1, x, y)));
         }
         return new Page(PaperSize.A4.width(), PaperSize.A4.height(), inks);
     }
 
     private List<Ink> cell(int which, boolean told) {
-        List<Ink> inks = new ArrayList<>();
-        inks.addAll(Ink.box(0, 0, cellWidth, cellHeight, FINE));
+        double width = cellWidth(across);
+        double height = cellHeight(across);
+        List<Ink> inks = new ArrayList<>(Ink.box(0, 0, width, height, FINE));
         Step step = stages.get(which);
-        double foot = CORNER + LETTER;
         if (told) {
-            inks.add(new Ink.Text(CORNER, foot, LETTER, Align.START, true,
+            inks.add(new Ink.Text(CORNER, CORNER + LETTER, LETTER, Align.START, true,
                     (which + 1) + "  " + step.spoken().title()));
+            List<String> says = says(step, width);
+            for (int i = 0; i < says.size(); i++) {
+                inks.add(new Ink.Text(CORNER, height - CORNER - (says.size() - 1 - i) * LEADING, SMALL, Align.START,
+                        false,
+                        says.get(i)));
+            }
         } else {
             inks.addAll(Ink.box(CORNER, CORNER, CORNER + 2 * LETTER, CORNER + 2 * LETTER, FINE));
         }
-        double small = LETTER * 0.8;
-        List<String> says = told ? Letters.lines(step.spoken().say(), small, cellWidth - 2 * CORNER) : List.of();
-        boolean fits = says.size() <= MOST_LINES;
-        double text = fits ? says.size() * small * 1.25 + CORNER : CORNER;
-        double top = told ? foot + CORNER : CORNER + 2 * LETTER + CORNER;
-        paper(which, top, cellHeight - top - text - CORNER, told, inks);
-        for (int i = 0; fits && i < says.size(); i++) {
-            inks.add(new Ink.Text(CORNER, cellHeight - text + (i + 1) * small * 1.25 - CORNER / 2, small, Align.START,
-                    false, says.get(i)));
-        }
+        paper(which, width, told, inks);
         return inks;
     }
 
     /** The paper in the middle of its cell; all papers lie in squares of one size. */
-    private void paper(int which, double top, double high, boolean marked, List<Ink> inks) {
+    private void paper(int which, double cellWidth, boolean marked, List<Ink> inks) {
         SheetView view = SheetView.after(worked, stages.get(which).n(), area);
-        double side = Math.min(LARGEST_SQUARE,
-                Math.min((cellWidth - 2 * CORNER) / area.columns(), high / area.rows()));
         Panel panel = view.draw(side);
         double left = (cellWidth - panel.width()) / 2;
-        inks.addAll(panel.at(left, top));
+        inks.addAll(panel.at(left, TOP));
         int before = which == 0 ? 0 : stages.get(which - 1).n();
         if (!marked || which == 0) {
             return;
@@ -139,7 +160,7 @@ public final class Stages {
         for (SheetMark mark : view.marks()) {
             if (mark.step() > before && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)) {
                 double x = left + (mark.column() - area.column()) * side;
-                double y = top + (mark.row() - area.row()) * side;
+                double y = TOP + (mark.row() - area.row()) * side;
                 inks.addAll(Ink.box(x, y, x + (mark.lastColumn() - mark.column() + 1) * side, y + side, NEW));
             }
         }
