@@ -93,9 +93,10 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
         return Ladder.find(rung).orElseThrow().wishes().operation();
     }
 
-    /** The first rung of an operation that is not done with. */
+    /** The first rung of an operation that is not done with; nobody is sent back to what is easier than what they can do. */
     private static Optional<Need> onStrand(PlannedPupil pupil, List<String> rungs) {
-        for (String rung : rungs) {
+        for (int i = 0; i < rungs.size(); i++) {
+            String rung = rungs.get(i);
             Place place = pupil.on(rung);
             if (place.shows() != null) {
                 return Optional.of(new Need(Kind.AGAIN, rung, place.shows()));
@@ -103,11 +104,20 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
             if (place.quiz() != null && !place.quiz().isPassed()) {
                 return Optional.of(new Need(Kind.QUIZ, rung, place.quiz().slip()));
             }
-            if (!place.movesOn()) {
+            if (!place.movesOn() && !(soundSoFar(place) && reachesOne(pupil, rungs.subList(i + 1, rungs.size())))) {
                 return Optional.of(new Need(fails(place) ? Kind.AGAIN : Kind.NEXT, rung, null));
             }
         }
         return Optional.empty();
+    }
+
+    private static boolean reachesOne(PlannedPupil pupil, List<String> harder) {
+        return harder.stream().anyMatch(rung -> pupil.on(rung).state().isReached());
+    }
+
+    /** Whether nine of ten answers are right, be it that there are few or none. */
+    private static boolean soundSoFar(Place place) {
+        return place.right() * Rule.USUAL.of() >= place.of() * Rule.USUAL.right();
     }
 
     /** What a pupil needs, and of every operation not begun yet its first rung too. */
@@ -171,8 +181,8 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
                             + (PlanSheet.givesChances(this) ? ", and most questions give it a chance." : "."));
             case NEXT -> "“" + step.fullTitle() + "” is next in your order of "
                     + step.wishes().operation().title().toLowerCase(Locale.ROOT)
-                    + "; what comes before it is secure or passed.";
-            case EXTEND -> "All in your order is secure or passed: more on “" + step.fullTitle()
+                    + "; what comes before it is secure or passed, or something harder is.";
+            case EXTEND -> "All in your order is secure or passed, or something harder is: more on “" + step.fullTitle()
                     + "”. Estimate first, explain why, find another way.";
         };
     }

@@ -19,9 +19,4 @@ public record PlannedPupil(long id, String name, Map<String, Place> places, Set<
     Place on(String rung) {
         return places.getOrDefault(rung, Place.NONE);
     }
-
-    /** The same once they have caught up on a rung. */
-    public PlannedPupil caughtUp() {
-        return new PlannedPupil(id, name, places);
-    }
 }

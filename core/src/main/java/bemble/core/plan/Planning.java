@@ -56,6 +56,7 @@ final class Planning {
                 .thenComparing(each -> rightShare(each.getKey(), each.getValue()))).toList();
         week.days().forEach(this::choose);
         week.days().forEach(this::join);
+        week.days().forEach(day -> week.settle(day, this::wanted));
         week.days().forEach(week::lengthen);
         return new WeekPlan(week.lessons(), conflicts(needs));
     }
@@ -161,6 +162,16 @@ final class Planning {
         return there.stream()
                 .filter(need -> pupil.on(need.rung()).movesOn() || on(need.rung(), pupil).findAny().isPresent())
                 .max(Comparator.comparing(need -> wishes.topics().indexOf(need.rung())));
+    }
+
+    /** Which sheet of a rung is for some pupils: the shared one where it is made for any of them. */
+    private Need wanted(Need shared, List<Long> some) {
+        if (shared.kind() == Need.Kind.RETRY) {
+            return shared;
+        }
+        List<Need> own = pupils.stream().filter(pupil -> some.contains(pupil.id()))
+                .flatMap(pupil -> on(shared.rung(), pupil)).filter(need -> need.kind() != Need.Kind.RETRY).toList();
+        return own.isEmpty() || own.contains(shared) ? shared : SharedSheets.mostWanted(own);
     }
 
     private Stream<Need> on(String rung, PlannedPupil pupil) {

@@ -29,18 +29,25 @@ public record Seat(long pupil, Why why, Need need, boolean catchesUp, String bec
     }
 
     private static final String CATCHING_UP =
-            "was away when the class worked on it: looks first at how it is worked, then does "
-                    + TO_CATCH_UP + " to catch up";
+            "away when the class worked on it: first how it is worked, then "
+                    + TO_CATCH_UP + " questions";
 
-    /** @param topics the ids of rungs in the teacher's order */
-    public static Seat of(Need sheet, PlannedPupil pupil, List<String> topics) {
+    private static final String ONCE_MORE = "; once more, since one good day is not enough";
+
+    /**
+     * @param topics the ids of rungs in the teacher's order
+     * @param before whether the pupil has had that rung in this week before
+     */
+    public static Seat of(Need sheet, PlannedPupil pupil, List<String> topics, boolean before) {
         Optional<Need> own = Need.withNext(pupil, topics).stream().filter(need -> need.rung().equals(sheet.rung()))
                 .min((one, other) -> Boolean.compare(one.kind() != sheet.kind(), other.kind() != sheet.kind()));
         Place place = pupil.on(sheet.rung());
         if (own.isPresent()) {
-            boolean catchesUp = own.get().kind() == Need.Kind.NEXT && pupil.missed().contains(sheet.rung());
+            boolean catchesUp =
+                    !before && own.get().kind() == Need.Kind.NEXT && pupil.missed().contains(sheet.rung());
+            boolean onceMore = before && own.get().kind() != Need.Kind.RETRY && own.get().kind() != Need.Kind.EXTEND;
             return new Seat(pupil.id(), Why.NEEDS, own.get(), catchesUp,
-                    catchesUp ? CATCHING_UP : because(own.get(), place));
+                    catchesUp ? CATCHING_UP : because(own.get(), place) + (onceMore ? ONCE_MORE : ""));
         }
         return place.movesOn()
                 ? new Seat(pupil.id(), Why.JOINS, sheet, false,
@@ -58,7 +65,7 @@ public record Seat(long pupil, Why why, Need need, boolean catchesUp, String bec
             case RETRY -> (place.state().isReached() ? "was secure" : "passed the quiz a while ago")
                     + ": is it still there?";
             case NEXT -> place.of() == 0 ? "nothing answered here yet" : right(place) + " so far";
-            case EXTEND -> "all in your order is secure or passed";
+            case EXTEND -> "all in your order is secure or passed, or something harder is";
         };
     }
 

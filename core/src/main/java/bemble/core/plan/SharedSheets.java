@@ -33,7 +33,7 @@ final class SharedSheets {
     }
 
     /** What is most pressing; of several slips the one that most have. */
-    private static Need mostWanted(List<Need> needs) {
+    static Need mostWanted(List<Need> needs) {
         Map<Need, Long> times = needs.stream()
                 .collect(Collectors.groupingBy(need -> need, LinkedHashMap::new, Collectors.counting()));
         return times.entrySet().stream()

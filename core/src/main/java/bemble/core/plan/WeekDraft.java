@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 
 /** The lessons of a week while sheets are put into them: no limit of the teacher's is passed by what may be done here. */
 final class WeekDraft {
@@ -66,7 +67,13 @@ final class WeekDraft {
     /** In how many lessons a pupil has a sheet. */
     long times(Need need, long pupil) {
         return placed.values().stream().flatMap(List::stream)
-                .filter(group -> group.need().equals(need) && group.pupils().contains(pupil)).count();
+                .filter(group -> serves(group.need(), need) && group.pupils().contains(pupil)).count();
+    }
+
+    /** What works on a rung works on it whatever each is there for; what comes back is looked at. */
+    private static boolean serves(Need sheet, Need need) {
+        return sheet.rung().equals(need.rung())
+                && (sheet.kind() == Need.Kind.RETRY) == (need.kind() == Need.Kind.RETRY);
     }
 
     boolean fits(LocalDate day, long pupil, Need need) {
@@ -113,6 +120,29 @@ final class WeekDraft {
             }
         }
         put(day, need, List.of(pupil));
+    }
+
+    /**
+     * Gives each group the sheet that its own pupils want, where the lesson can have one more and there is time for it.
+     *
+     * @param wanted which sheet some pupils want in the place of one
+     */
+    void settle(LocalDate day, BiFunction<Need, List<Long>, Need> wanted) {
+        List<Group> groups = placed(day);
+        for (int i = 0; i < groups.size(); i++) {
+            Group group = groups.get(i);
+            Need need = wanted.apply(group.need(), group.pupils());
+            SheetLengths.Length length = lengths.of(need);
+            int more = length.minutes() - group.minutes();
+            List<Group> settled = new ArrayList<>(groups);
+            settled.set(i, new Group(need, length.questions(), length.minutes(), group.pupils()));
+            if (!need.equals(group.need()) && settled.stream().map(Group::need).distinct().count() <= wishes.sheets()
+                    && group.pupils().stream()
+                            .allMatch(pupil -> taken(day).getOrDefault(pupil, 0) + more <= wishes.minutes())) {
+                groups.set(i, settled.get(i));
+                group.pupils().forEach(pupil -> taken(day).merge(pupil, more, Integer::sum));
+            }
+        }
     }
 
     /** Makes the sheets of those who work alone as long as the lesson. */

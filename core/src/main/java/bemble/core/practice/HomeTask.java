@@ -32,6 +32,15 @@ public final class HomeTask {
                             + "beans are swapped for one stick. Ask: how much is it now?"),
             Map.entry("subtraction-no-exchange",
                     STICKS + "Let %s lay 58 and give you 24 of it. Ask: how much is left?"),
+            Map.entry("subtraction-three-digits-one-exchange",
+                    "Lay plates for hundreds, sticks for tens and beans for ones. Let %s lay 263 and give you 147 of it. The "
+                            + "beans do not reach: one stick is swapped for ten beans first. Ask: how much is left?"),
+            Map.entry("subtraction-two-exchanges",
+                    "Lay plates for hundreds, sticks for tens and beans for ones. Let %s lay 324 and give you 158 of it: a stick "
+                            + "is swapped for ten beans, and a plate for ten sticks. Ask: how much is left?"),
+            Map.entry("subtraction-unlike-lengths",
+                    "Lay a plate for a hundred, 4 sticks for the tens and 3 beans. Ask %s for 6 of it: from which pile does "
+                            + "it come, and what is swapped first? How much is left?"),
             Map.entry("subtraction-across-a-zero",
                     "Lay a plate for a hundred and 3 beans for ones, no sticks. Ask %s for 8 of it: "
                             + "the plate is swapped for ten sticks, and one of these for ten beans. Ask: how much is left?"),

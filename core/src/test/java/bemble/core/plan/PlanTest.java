@@ -166,7 +166,10 @@ class PlanTest {
             for (WeekPlan.Group group : plan.days().stream().flatMap(day -> day.groups().stream()).toList()) {
                 for (long id : group.pupils()) {
                     PlannedPupil pupil = pupils.get((int) id);
-                    Seat seat = Seat.of(group.need(), pupil, TOPICS);
+                    boolean before = met.getOrDefault(id, Set.of()).contains(group.need().rung());
+                    Seat seat = Seat.of(group.need(), pupil, TOPICS, before);
+                    assertThat(seat.because().contains("once more") && !before).as(seat.toString()).isFalse();
+                    assertThat(seat.catchesUp() && before).as("shown once: %s", seat).isFalse();
                     assertThat(holds(seat, pupil)).as("%s of %s", seat, pupil.on(group.need().rung())).isTrue();
                     met.computeIfAbsent(id, any -> new HashSet<>()).add(group.need().rung());
                     seats++;
@@ -205,20 +208,29 @@ class PlanTest {
                             && seat.because().startsWith(place.quiz().right() + " of " + place.quiz().of());
                     case RETRY -> place.due();
                     case NEXT -> !doneWith(place)
-                            && seat.catchesUp() == pupil.missed().contains(seat.need().rung())
+                            && (!seat.catchesUp() || pupil.missed().contains(seat.need().rung()))
                             && strand(seat.need().rung()).stream()
                                     .takeWhile(rung -> !rung.equals(seat.need().rung()))
-                                    .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)))
-                            && (seat.catchesUp() ? seat.because().startsWith("was away")
+                                    .allMatch(rung -> doneWithOrHarder(rung, pupil))
+                            && (seat.catchesUp() ? seat.because().startsWith("away")
                                     : (place.of() == 0) == seat.because().startsWith("nothing"));
-                    case EXTEND -> TOPICS.stream()
-                            .allMatch(rung -> doneWith(pupil.places().getOrDefault(rung, Place.NONE)));
+                    case EXTEND -> TOPICS.stream().allMatch(rung -> doneWithOrHarder(rung, pupil));
                 };
         };
     }
 
     private static List<String> strand(String rung) {
         return Ladder.of(Ladder.find(rung).orElseThrow().wishes().operation()).stream().map(Rung::id).toList();
+    }
+
+    /** Done with, or right nine times of ten by now and a harder step is secure. */
+    private static boolean doneWithOrHarder(String rung, PlannedPupil pupil) {
+        Place place = pupil.places().getOrDefault(rung, Place.NONE);
+        return doneWith(place) || place.shows() == null && place.right() * 10 >= place.of() * 9
+                && (place.quiz() == null || place.quiz().right() >= place.quiz().passMark())
+                && strand(rung).stream().dropWhile(each -> !each.equals(rung)).skip(1)
+                        .map(each -> pupil.places().getOrDefault(each, Place.NONE).state())
+                        .anyMatch(state -> state == State.SECURE || state == State.DUE);
     }
 
     private static boolean doneWith(Place place) {
@@ -228,6 +240,18 @@ class PlanTest {
 
     private static boolean goesWrong(Place place) {
         return place.shows() != null || !doneWith(place) && place.of() > 3 && 2 * place.right() < place.of();
+    }
+
+    @Test
+    void whoCanDoWhatIsHarderIsNotSentBack() {
+        List<String> strand = strand(TOPICS.get(0));
+        PlannedPupil pupil = new PlannedPupil(1, "Ines", Map.of(strand.get(0), answered(1, 1),
+                strand.get(1), standing(State.SECURE, null), strand.get(3), standing(State.SECURE, null)));
+        assertThat(Need.of(pupil, strand)).containsExactly(new Need(Need.Kind.NEXT, strand.get(4), null));
+        PlannedPupil wrong = new PlannedPupil(1, "Ines", Map.of(strand.get(0), answered(1, 3),
+                strand.get(1), standing(State.SECURE, null)));
+        assertThat(Need.of(wrong, strand)).as("two of three were wrong")
+                .containsExactly(new Need(Need.Kind.NEXT, strand.get(0), null));
     }
 
     @Test

@@ -90,8 +90,7 @@ final class ShownPlan {
 
     private Seat seat(Need need, PupilId id) {
         PlannedPupil pupil = planned.getOrDefault(id, new PlannedPupil(id.value(), "", Map.of()));
-        // Whoever was away is shown it once.
-        return Seat.of(need, had.contains(new OnRung(id, need.rung())) ? pupil.caughtUp() : pupil, topics);
+        return Seat.of(need, pupil, topics, had.contains(new OnRung(id, need.rung())));
     }
 
     /** Which it is of several groups with the same sheet on a day; nothing where there is one. */
