@@ -95,8 +95,7 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
 
     /** The first rung of an operation that is not done with; nobody is sent back to what is easier than what they can do. */
     private static Optional<Need> onStrand(PlannedPupil pupil, List<String> rungs) {
-        for (int i = 0; i < rungs.size(); i++) {
-            String rung = rungs.get(i);
+        for (String rung : rungs) {
             Place place = pupil.on(rung);
             if (place.shows() != null) {
                 return Optional.of(new Need(Kind.AGAIN, rung, place.shows()));
@@ -104,15 +103,24 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
             if (place.quiz() != null && !place.quiz().isPassed()) {
                 return Optional.of(new Need(Kind.QUIZ, rung, place.quiz().slip()));
             }
-            if (!place.movesOn() && !(soundSoFar(place) && reachesOne(pupil, rungs.subList(i + 1, rungs.size())))) {
+            if (!place.movesOn() && !canDoHarder(pupil, rung, rungs)) {
                 return Optional.of(new Need(fails(place) ? Kind.AGAIN : Kind.NEXT, rung, null));
             }
         }
         return Optional.empty();
     }
 
-    private static boolean reachesOne(PlannedPupil pupil, List<String> harder) {
-        return harder.stream().anyMatch(rung -> pupil.on(rung).state().isReached());
+    /**
+     * Whether a pupil can do something harder of the same operation, and nothing says that this rung goes wrong.
+     *
+     * @param topics the ids of rungs in the teacher's order
+     */
+    static boolean canDoHarder(PlannedPupil pupil, String rung, List<String> topics) {
+        Place place = pupil.on(rung);
+        return place.shows() == null && (place.quiz() == null || place.quiz().isPassed()) && soundSoFar(place)
+                && topics.stream().dropWhile(each -> !each.equals(rung)).skip(1)
+                        .filter(each -> operation(each) == operation(rung))
+                        .anyMatch(harder -> pupil.on(harder).state().isReached());
     }
 
     /** Whether nine of ten answers are right, be it that there are few or none. */

@@ -160,7 +160,9 @@ final class Planning {
     /** The hardest of some sheets that a pupil can do already: it keeps that warm, and there is something to explain. */
     private Optional<Need> repeated(PlannedPupil pupil, List<Need> there) {
         return there.stream()
-                .filter(need -> pupil.on(need.rung()).movesOn() || on(need.rung(), pupil).findAny().isPresent())
+                .filter(need -> pupil.on(need.rung()).movesOn()
+                        || Need.canDoHarder(pupil, need.rung(), wishes.topics())
+                        || on(need.rung(), pupil).findAny().isPresent())
                 .max(Comparator.comparing(need -> wishes.topics().indexOf(need.rung())));
     }
 

@@ -49,11 +49,10 @@ public record Seat(long pupil, Why why, Need need, boolean catchesUp, String bec
             return new Seat(pupil.id(), Why.NEEDS, own.get(), catchesUp,
                     catchesUp ? CATCHING_UP : because(own.get(), place) + (onceMore ? ONCE_MORE : ""));
         }
-        return place.movesOn()
-                ? new Seat(pupil.id(), Why.JOINS, sheet, false,
-                        (place.state().isReached() ? "secure here" : "passed the quiz here")
-                                + ": keeps it warm, explains to a neighbour")
-                : new Seat(pupil.id(), Why.CHOSEN, sheet, false, "here on your word");
+        String can = place.state().isReached() ? "secure here" : place.movesOn() ? "passed the quiz here"
+                : Need.canDoHarder(pupil, sheet.rung(), topics) ? "something harder is secure" : "";
+        return can.isEmpty() ? new Seat(pupil.id(), Why.CHOSEN, sheet, false, "here on your word")
+                : new Seat(pupil.id(), Why.JOINS, sheet, false, can + ": keeps it warm, explains to a neighbour");
     }
 
     private static String because(Need need, Place place) {

@@ -159,7 +159,7 @@ class PlanTest {
         int seats = 0;
         int joining = 0;
         int catchingUp = 0;
-        for (int round = 0; round < 100; round++) {
+        for (int round = 0; round < 500; round++) {
             List<PlannedPupil> pupils = answering(random);
             WeekPlan plan = WeekPlan.of(pupils, new PlanWishes(TOPICS, FIVE_DAYS, 20, 8, 3));
             Map<Long, Set<String>> met = new HashMap<>();
@@ -198,7 +198,7 @@ class PlanTest {
         Place place = pupil.places().getOrDefault(seat.need().rung(), Place.NONE);
         String counted = place.right() + " of " + place.of() + " right";
         return switch (seat.why()) {
-            case JOINS -> doneWith(place);
+            case JOINS -> doneWithOrHarder(seat.need().rung(), pupil);
             case CHOSEN -> false;
             case NEEDS -> switch (seat.need().kind()) {
                     case AGAIN -> seat.because().contains(counted) && (seat.need().slip() == null
