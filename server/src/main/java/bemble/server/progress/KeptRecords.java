@@ -104,25 +104,35 @@ public class KeptRecords {
         List<PupilId> missing =
                 versions.stream().filter(version -> !found.containsKey(version)).map(Version::pupilId).toList();
         if (!missing.isEmpty()) {
-            Map<PupilId, Map<String, Place>> fresh =
-                    kept.places(missing).stream().collect(Collectors.groupingBy(PlaceRow::pupilId,
-                            Collectors.toMap(PlaceRow::rung, PlaceRow::place)));
+            Map<PupilId, Map<String, Place>> fresh = asKept(missing);
             versions.stream().filter(version -> !found.containsKey(version))
                     .forEach(version -> found.put(version, fresh.getOrDefault(version.pupilId(), Map.of())));
             read.putAll(found);
         }
         Map<PupilId, Map<String, Place>> today = new HashMap<>();
-        found.forEach((version, places) -> {
-            Map<String, Place> now = new LinkedHashMap<>();
-            places.forEach((rung, place) -> now.put(rung, place.on(today())));
-            today.put(version.pupilId(), now);
-        });
+        found.forEach((version, places) -> today.put(version.pupilId(), asOfToday(places)));
         List<PupilId> old = all.getOrDefault(true, List.of()).stream().map(Version::pupilId).toList();
         if (!old.isEmpty()) {
             workedOut(kept.stale(old, MADE_BY, today()))
                     .forEach((each, pupil) -> today.put(each.pupilId(), pupil.places().all()));
+            // What was old a moment ago and is not any more, somebody else has kept meanwhile.
+            List<PupilId> keptMeanwhile = old.stream().filter(pupil -> !today.containsKey(pupil)).toList();
+            if (!keptMeanwhile.isEmpty()) {
+                asKept(keptMeanwhile).forEach((pupil, places) -> today.put(pupil, asOfToday(places)));
+            }
         }
         return today;
+    }
+
+    private Map<PupilId, Map<String, Place>> asKept(List<PupilId> pupilIds) {
+        return kept.places(pupilIds).stream().collect(
+                Collectors.groupingBy(PlaceRow::pupilId, Collectors.toMap(PlaceRow::rung, PlaceRow::place)));
+    }
+
+    private Map<String, Place> asOfToday(Map<String, Place> places) {
+        Map<String, Place> now = new LinkedHashMap<>();
+        places.forEach((rung, place) -> now.put(rung, place.on(today())));
+        return now;
     }
 
     private static boolean isInTransaction() {
