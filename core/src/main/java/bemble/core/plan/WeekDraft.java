@@ -132,11 +132,14 @@ final class WeekDraft {
         for (int i = 0; i < groups.size(); i++) {
             Group group = groups.get(i);
             Need need = wanted.apply(group.need(), group.pupils());
+            if (need.equals(group.need())) {
+                continue;
+            }
             SheetLengths.Length length = lengths.of(need);
             int more = length.minutes() - group.minutes();
             List<Group> settled = new ArrayList<>(groups);
             settled.set(i, new Group(need, length.questions(), length.minutes(), group.pupils()));
-            if (!need.equals(group.need()) && settled.stream().map(Group::need).distinct().count() <= wishes.sheets()
+            if (settled.stream().map(Group::need).distinct().count() <= wishes.sheets()
                     && group.pupils().stream()
                             .allMatch(pupil -> taken(day).getOrDefault(pupil, 0) + more <= wishes.minutes())) {
                 groups.set(i, settled.get(i));

@@ -90,8 +90,7 @@ public final class Stories {
 
     /**
      * A story told again for other numbers: by the same plot where it has one that fits, else by another; a teacher's own with its
-     * numbers changed. Empty where the story would not be true of them, as it never is of
-     * another operation.
+     * numbers changed. Empty where the story would not be true of them, as it never is of another operation.
      *
      * @param story what was told of the problem before; may be empty
      */

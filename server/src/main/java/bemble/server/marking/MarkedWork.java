@@ -163,5 +163,4 @@ public class MarkedWork {
         return row.verdict() != null ? row.verdict()
                 : row.state() == AnswerState.GIVEN ? AnswerVerdict.WRONG : AnswerVerdict.of(row.state());
     }
-
 }

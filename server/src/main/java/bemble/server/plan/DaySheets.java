@@ -11,6 +11,7 @@ import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.plan.PlanViews.GroupView;
 import bemble.server.plan.PlanViews.PlanView;
+import bemble.server.plan.PlanViews.SeatView;
 import bemble.server.print.Report;
 import bemble.server.sets.printed.NamedSheets;
 import bemble.server.style.StyleService;
@@ -50,7 +51,7 @@ class DaySheets {
     /** A sheet for a pupil. */
     private record Handed(Pupil pupil, GroupView group) {
         boolean catchesUp() {
-            return group.seats().stream().anyMatch(seat -> seat.catchesUp() && seat.pupil().equals(pupil.id()));
+            return group.pupilsOf(SeatView::catchesUp).contains(pupil);
         }
     }
 

@@ -10,6 +10,7 @@ import bemble.server.ids.SetId;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** What plans look like to a teacher. */
@@ -38,6 +39,12 @@ public final class PlanViews {
         /** What its sheet is called, which is the same for every group that has it. */
         public String sheetTitle() {
             return title.replaceFirst(", group \\d+ of \\d+$", "");
+        }
+
+        /** Its pupils of whom something is so, in the order of their seats. */
+        public List<Pupil> pupilsOf(Predicate<SeatView> some) {
+            return seats.stream().filter(some)
+                    .flatMap(seat -> pupils.stream().filter(pupil -> pupil.id().equals(seat.pupil()))).toList();
         }
     }
 

@@ -70,8 +70,11 @@ final class ShownPlan {
         ofDay.forEach(group -> seats.put(group, seats(group)));
         ofDay.forEach(group -> group.pupils().forEach(pupil -> had.add(new OnRung(pupil, group.rung()))));
         List<PlannedGroup> turns = turns(seats);
-        return ofDay.stream().map(group -> view(group, Objects.requireNonNull(seats.get(group)), part(group, ofDay),
-                sitting(turns, group, left(group, ofDay)), left(group, ofDay))).toList();
+        return ofDay.stream().map(group -> {
+            int left = left(group, ofDay);
+            return view(group, Objects.requireNonNull(seats.get(group)), part(group, ofDay),
+                    sitting(turns, group, left), left);
+        }).toList();
     }
 
     /** What went wrong by now, for whom this week has nothing. */

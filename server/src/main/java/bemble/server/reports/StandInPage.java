@@ -68,7 +68,7 @@ final class StandInPage {
 
     private static String sitting(GroupView group) {
         int from = Objects.requireNonNull(group.withYou()).from();
-        return (from == 0 ? "Sit with: " : "From minute " + from + " sit with: ") + names(group)
+        return (from == 0 ? "Sit with: " : "From minute " + from + " sit with: ") + names(group.pupils())
                 + ". Work the first question with them aloud, let them do the next, then leave them to it.";
     }
 
@@ -77,7 +77,7 @@ final class StandInPage {
         Section section = Section.headed(first.sheetTitle() + ": " + first.questions() + " questions, about "
                 + first.minutes() + " minutes");
         for (GroupView group : sharing) {
-            section.say((group.pupils().size() == 1 ? "For " : "Together: ") + names(group) + ".");
+            section.say((group.pupils().size() == 1 ? "For " : "Together: ") + names(group.pupils()) + ".");
             said(section, group, seat -> seat.why() == Seat.Why.JOINS,
                     "can do it already and may explain it to a neighbour");
             said(section, group, SeatView::catchesUp,
@@ -100,11 +100,9 @@ final class StandInPage {
 
     /** What is to be known of some of a group today; nothing of anybody's past beyond it. */
     private static void said(Section section, GroupView group, Predicate<SeatView> some, String words) {
-        String names = group.seats().stream().filter(some)
-                .flatMap(seat -> group.pupils().stream().filter(pupil -> pupil.id().equals(seat.pupil())))
-                .map(Pupil::name).collect(Collectors.joining(", "));
-        if (!names.isEmpty()) {
-            section.say(names + ": " + words + ".");
+        List<Pupil> pupils = group.pupilsOf(some);
+        if (!pupils.isEmpty()) {
+            section.say(names(pupils) + ": " + words + ".");
         }
     }
 
@@ -113,8 +111,8 @@ final class StandInPage {
                 .text();
     }
 
-    private static String names(GroupView group) {
-        return group.pupils().stream().map(Pupil::name).collect(Collectors.joining(", "));
+    private static String names(List<Pupil> pupils) {
+        return pupils.stream().map(Pupil::name).collect(Collectors.joining(", "));
     }
 
     private static Operation operation(GroupView group) {
