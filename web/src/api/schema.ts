@@ -3612,6 +3612,8 @@ export interface components {
             rungs: components["schemas"]["RungRecord"][];
             slips: components["schemas"]["SlipRecord"][];
             facts: components["schemas"]["FactRecord"][];
+            /** @description what is known of answers to questions that stand on no rung; left out where there are none */
+            besides?: string;
             rule: string;
         };
         /** @description A rung of a ladder. */

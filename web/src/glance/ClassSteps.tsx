@@ -22,8 +22,8 @@ export function ClassSteps({ id, name }: { id: number; name: string }) {
   if (!chosen || !drawn) {
     return (
       <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
-        Nothing of this class is marked yet. <Link to="/marking">Mark a pile</Link>; then each child has a
-        line here.
+        No answer of this class stands on a rung yet. <Link to="/marking">Mark a pile</Link>; then each child
+        has a line here.
       </Box>
     );
   }

@@ -12,8 +12,8 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
   if (record.rungs.length === 0) {
     return (
       <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
-        Nothing of this class is marked yet. <Link to="/marking">Mark a pile</Link>, or open a set at screens;
-        then this picture fills by itself.
+        No answer of this class stands on a rung yet. <Link to="/marking">Mark a pile</Link>, or open a set at
+        screens; questions in whole numbers then fill this picture by themselves.
       </Box>
     );
   }

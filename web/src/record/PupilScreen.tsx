@@ -52,12 +52,13 @@ export function PupilScreen() {
       <Box component="h2" sx={{ fontSize: 19, m: '16px 0 4px' }}>
         Rung by rung
       </Box>
-      {data.rungs.length === 0 && (
+      {data.rungs.length === 0 && !data.besides && (
         <Box sx={{ color: ink.faint }}>Nothing of {data.pupil.name} is marked yet.</Box>
       )}
       {data.rungs.map((rung) => (
         <OneRung key={rung.rung.id} rung={rung} record={data} opened={hash === `#${rung.rung.id}`} />
       ))}
+      {data.besides && <Box sx={{ borderTop: `1px solid ${ink.hair}`, py: 0.75 }}>{data.besides}</Box>}
       <Box sx={{ color: ink.faint, fontSize: 14, mt: 1.5, maxWidth: 820 }}>{data.rule}</Box>
       {data.slips.length > 0 && (
         <Box component="h2" sx={{ fontSize: 19, m: '22px 0 4px' }}>

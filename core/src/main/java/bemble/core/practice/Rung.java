@@ -11,8 +11,10 @@ import bemble.core.practice.features.Wishes;
  * @param plainWords the same for somebody who never taught, to follow “Ines can …” or “… practises …”: {@code taking away when a ten
  *     has to be exchanged for ones}
  * @param news what is new in it, in one line
+ * @param wishes what is drawn for it
+ * @param holds which questions stand on it, if no later rung holds them too: what is drawn for it, and what a teacher sets by hand
  */
-public record Rung(String id, String title, String plainWords, String news, Wishes wishes) {
+public record Rung(String id, String title, String plainWords, String news, Wishes wishes, Wishes holds) {
     private static final long SEED = 3;
 
     /** A question that stands on it, always the same. */

@@ -4,11 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.diagnosis.Remedy;
 import bemble.core.hand.slipped.KnownSlip;
-import bemble.core.practice.Draft;
-import bemble.core.practice.Ladder;
-import bemble.core.practice.Rung;
-import bemble.core.practice.features.Features;
-import bemble.core.problem.Operation;
 import bemble.core.problem.ProblemText;
 import bemble.core.slip.Slips;
 import java.time.LocalDate;
@@ -21,7 +16,6 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 
 /** What a row of marked answers says of a rung, and when. */
 class ProgressTest {
@@ -222,20 +216,6 @@ class ProgressTest {
                 assertThat(kept.on(MONDAY.plusDays(later)))
                         .isEqualTo(Progress.of(answers, quizzes, true, MONDAY.plusDays(later), Rule.USUAL).place());
             }
-        }
-    }
-
-    @ParameterizedTest
-    @EnumSource(Operation.class)
-    void aQuestionStandsOnARungWhoseWishesItMeets(Operation operation) {
-        for (Rung rung : Ladder.of(operation)) {
-            new Draft(rung.wishes(), 3).draw(8).forEach(question -> {
-                Features features = question.features();
-                Rung found = Ladder.rungOf(features).orElseThrow();
-                assertThat(List.of(rung, found)).as(question.problem().text()).isSortedAccordingTo(
-                        (one, other) -> Ladder.of(operation).indexOf(one) - Ladder.of(operation).indexOf(other));
-            });
-            assertThat(Ladder.find(rung.id())).contains(rung);
         }
     }
 

@@ -37,6 +37,7 @@ public final class PupilWork {
     private final List<QuizTaken> quizzes;
     private final Map<String, Standing> byRule = new LinkedHashMap<>();
     private final Map<String, List<Answer>> onRungs = new HashMap<>();
+    private final List<Answer> onNoRung = new ArrayList<>();
     private final PupilPlaces places;
     private final RungFinder rungs;
     private final NamedRules kept;
@@ -53,7 +54,9 @@ public final class PupilWork {
         this.today = today;
         for (Answer answer : answers) {
             Rung rung = rungs.of(answer.problem()).rung();
-            if (rung != null) {
+            if (rung == null) {
+                onNoRung.add(answer);
+            } else {
                 onRungs.computeIfAbsent(rung.id(), any -> new ArrayList<>()).add(answer);
             }
         }
@@ -124,6 +127,11 @@ public final class PupilWork {
                             byRule.getOrDefault(rung.id(), Standing.NONE).course(),
                             ruling == null ? null : new Said(State.valueOf(ruling.state()), ruling.ruledOn()));
                 }).toList();
+    }
+
+    /** What was answered besides, in the order of its days. */
+    List<Answer> onNoRung() {
+        return onNoRung;
     }
 
     /** Where they stand on a rung, the teacher's word over the rule's. */

@@ -51,6 +51,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What the pages of a class's and of a pupil's record show. */
@@ -169,7 +170,7 @@ class RecordPages {
                 pupil.slips().stream().map(seen -> record(pupil, seen, style)).toList(),
                 missed.entrySet().stream().map(each -> new FactRecord(each.getKey(), each.getValue().size(),
                         each.getValue().get(each.getValue().size() - 1).day())).toList(),
-                rule());
+                besides(pupil.onNoRung(), style), rule());
     }
 
     /** The rule in words, so that a teacher can judge it. */
@@ -184,6 +185,18 @@ class RecordPages {
                 + " weeks with " + rule.retry()
                 + " questions: all right stays, one wrong is tried again that week, fewer is learning "
                 + "again. Absence counts against nobody.";
+    }
+
+    /** Nothing that was answered goes unsaid, though no rung counts it. */
+    private static @Nullable String besides(List<Answer> answers, HouseStyle style) {
+        if (answers.isEmpty()) {
+            return null;
+        }
+        long right = answers.stream().filter(Answer::right).count();
+        return "Besides: " + right + " of " + answers.size() + (answers.size() == 1 ? " answer" : " answers")
+                + " right in questions that stand on no rung, such as "
+                + style.problem(answers.get(answers.size() - 1).problem())
+                + ". What was put down to a slip counts among the slips below.";
     }
 
     private RungRecord record(PupilWork pupil, Rung rung, HouseStyle style) {

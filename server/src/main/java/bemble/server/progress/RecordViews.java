@@ -86,9 +86,13 @@ final class RecordViews {
 
     record FactRecord(@NotNull String fact, @NotNull int missed, @NotNull LocalDate last) {}
 
-    /** Everything about one pupil. */
+    /**
+     * Everything about one pupil.
+     *
+     * @param besides what is known of answers to questions that stand on no rung; left out where there are none
+     */
     record PupilRecord(@NotNull Pupil pupil, @NotNull ClassId classId, @NotNull String className,
             @NotNull List<StateView> states,
             @NotNull List<RungRecord> rungs, @NotNull List<SlipRecord> slips, @NotNull List<FactRecord> facts,
-            @NotNull String rule) {}
+            @Nullable String besides, @NotNull String rule) {}
 }

@@ -4,7 +4,6 @@ import bemble.core.diagnosis.Remedy;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Features;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.server.load.CacheRoom;
@@ -25,7 +24,7 @@ class RungFinder {
     private static final int SAMPLE = 4;
     private final LoadingCache<Problem, Place> places = CacheRoom.RUNGS
             .builder((Problem problem, Place place) -> 1).build(
-                    problem -> new Place(problem.operation(), Ladder.rungOf(Features.of(problem)).orElse(null),
+                    problem -> new Place(problem.operation(), Ladder.rungOf(problem).orElse(null),
                             Remedy.givesUsualSlipsAChance(problem)));
     private final Map<Rung, Boolean> chances = new ConcurrentHashMap<>();
 

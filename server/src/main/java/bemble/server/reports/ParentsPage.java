@@ -87,15 +87,17 @@ final class ParentsPage {
                     ? name + " was not here for the sheets that are marked. We look at it together."
                     : alone.isEmpty()
                             ? name + " has worked with help so far. We look at it together, one step at a time."
-                            : "Of " + alone.size() + " questions none has come out right yet. We look at it together, "
+                            : "Of " + alone.size() + " marked answers none was right yet. We look at it together, "
                                     + "one step at a time.");
         }
         List<Answer> ofDay = alone.stream().filter(answer -> answer.day().equals(last.get())).toList();
         long right = ofDay.stream().filter(Answer::right).count();
         return Section.headed("What goes well").say("On " + DAY.format(last.get()) + " "
-                + (right < ofDay.size() ? right + " of " + ofDay.size() + " questions" : right == 1 ? "the one question"
-                        : "all " + right + " questions")
-                + " came out right, worked alone. As soon as something is known for good, it stands here.");
+                + (right < ofDay.size() ? right + " of " + ofDay.size() + " marked answers"
+                        : right == 1 ? "the one marked answer"
+                                : "all " + right + " marked answers")
+                + (ofDay.size() == 1 ? " was" : " were")
+                + " right, worked alone. As soon as something is known for good, it stands here.");
     }
 
     /** The one thing being worked on: where most is still wrong, and nothing harder of the same is known. */

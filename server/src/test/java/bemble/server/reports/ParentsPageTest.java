@@ -60,9 +60,9 @@ class ParentsPageTest {
     void nothingIsSaidThatWasNotSeen() {
         assertThat(page(0)).contains("Ray was not here for the sheets that are marked")
                 .doesNotContain("goes well", "on the way", "practising", "at home");
-        assertThat(page(1)).contains("What goes well", "all 6 questions came out right, worked alone");
-        assertThat(page(2)).contains("Of 6 questions none has come out right yet").doesNotContain("goes well");
-        assertThat(page(3)).contains("2 of 6 questions came out right");
+        assertThat(page(1)).contains("What goes well", "all 6 marked answers were right, worked alone");
+        assertThat(page(2)).contains("Of 6 marked answers none was right yet").doesNotContain("goes well");
+        assertThat(page(3)).contains("2 of 6 marked answers were right");
     }
 
     @Test
