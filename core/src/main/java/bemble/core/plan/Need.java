@@ -17,6 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -103,7 +104,7 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
             if (place.quiz() != null && !place.quiz().isPassed()) {
                 return Optional.of(new Need(Kind.QUIZ, rung, place.quiz().slip()));
             }
-            if (!place.movesOn() && !canDoHarder(pupil, rung, rungs)) {
+            if (!place.movesOn() && !isPast(pupil, rung, rungs)) {
                 return Optional.of(new Need(fails(place) ? Kind.AGAIN : Kind.NEXT, rung, null));
             }
         }
@@ -111,21 +112,34 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
     }
 
     /**
-     * Whether a pupil can do something harder of the same operation, and nothing says that this rung goes wrong.
+     * Whether something harder of the same operation is secure, and nothing says that this rung goes wrong.
      *
      * @param topics the ids of rungs in the teacher's order
      */
     static boolean canDoHarder(PlannedPupil pupil, String rung, List<String> topics) {
-        Place place = pupil.on(rung);
-        return place.shows() == null && (place.quiz() == null || place.quiz().isPassed()) && soundSoFar(place)
-                && topics.stream().dropWhile(each -> !each.equals(rung)).skip(1)
-                        .filter(each -> operation(each) == operation(rung))
-                        .anyMatch(harder -> pupil.on(harder).state().isReached());
+        return soundSoFar(pupil.on(rung)) && harder(pupil, rung, topics).anyMatch(place -> place.state().isReached());
     }
 
-    /** Whether nine of ten answers are right, be it that there are few or none. */
+    /**
+     * Whether a pupil has come past a rung: nothing goes wrong on it, and something harder of the same operation is secure or was
+     * worked on. A class that begins with long numbers is not led back to short ones.
+     *
+     * @param topics the ids of rungs in the teacher's order
+     */
+    static boolean isPast(PlannedPupil pupil, String rung, List<String> topics) {
+        return canDoHarder(pupil, rung, topics) || soundSoFar(pupil.on(rung))
+                && harder(pupil, rung, topics).mapToInt(Place::of).sum() >= FEW;
+    }
+
+    private static Stream<Place> harder(PlannedPupil pupil, String rung, List<String> topics) {
+        return topics.stream().dropWhile(each -> !each.equals(rung)).skip(1)
+                .filter(each -> operation(each) == operation(rung)).map(pupil::on);
+    }
+
+    /** Whether nine of ten answers are right, be it that there are few or none, no slip shows and no quiz was failed. */
     private static boolean soundSoFar(Place place) {
-        return place.right() * Rule.USUAL.of() >= place.of() * Rule.USUAL.right();
+        return place.shows() == null && (place.quiz() == null || place.quiz().isPassed())
+                && place.right() * Rule.USUAL.of() >= place.of() * Rule.USUAL.right();
     }
 
     /** What a pupil needs, and of every operation not begun yet its first rung too. */
@@ -189,9 +203,9 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
                             + (PlanSheet.givesChances(this) ? ", and most questions give it a chance." : "."));
             case NEXT -> "“" + step.fullTitle() + "” is next in your order of "
                     + step.wishes().operation().title().toLowerCase(Locale.ROOT)
-                    + "; what comes before it is secure or passed, or something harder is.";
-            case EXTEND -> "All in your order is secure or passed, or something harder is: more on “" + step.fullTitle()
-                    + "”. Estimate first, explain why, find another way.";
+                    + "; nothing before it goes wrong.";
+            case EXTEND -> "The last step in your order is secure or passed, and nothing before it goes wrong: more on “"
+                    + step.fullTitle() + "”. Estimate first, explain why, find another way.";
         };
     }
 

@@ -87,7 +87,7 @@ final class Planning {
                 .forEach(rung -> byRung.computeIfAbsent(rung, any -> new ArrayList<>()).add(pupil)));
         return byRung.entrySet().stream().map(each -> "“" + Ladder.find(each.getKey()).orElseThrow().fullTitle()
                 + "” goes wrong for " + names(each.getValue()) + (wishes.topics().contains(each.getKey())
-                        ? "; it comes when what stands before it in your order is secure."
+                        ? "; it comes when what stands before it in your order goes right."
                         : ", and is no topic of the term. Put it among the topics."));
     }
 
@@ -162,6 +162,7 @@ final class Planning {
         return there.stream()
                 .filter(need -> pupil.on(need.rung()).movesOn()
                         || Need.canDoHarder(pupil, need.rung(), wishes.topics())
+                        || pupil.on(need.rung()).of() > 0 && Need.isPast(pupil, need.rung(), wishes.topics())
                         || on(need.rung(), pupil).findAny().isPresent())
                 .max(Comparator.comparing(need -> wishes.topics().indexOf(need.rung())));
     }

@@ -50,7 +50,9 @@ public record Seat(long pupil, Why why, Need need, boolean catchesUp, String bec
                     catchesUp ? CATCHING_UP : because(own.get(), place) + (onceMore ? ONCE_MORE : ""));
         }
         String can = place.state().isReached() ? "secure here" : place.movesOn() ? "passed the quiz here"
-                : Need.canDoHarder(pupil, sheet.rung(), topics) ? "something harder is secure" : "";
+                : Need.canDoHarder(pupil, sheet.rung(), topics) ? "something harder is secure"
+                        : place.of() > 0 && Need.isPast(pupil, sheet.rung(), topics)
+                                ? right(place) + " here, at work on something harder" : "";
         return can.isEmpty() ? new Seat(pupil.id(), Why.CHOSEN, sheet, false, "here on your word")
                 : new Seat(pupil.id(), Why.JOINS, sheet, false, can + ": keeps it warm, explains to a neighbour");
     }
@@ -64,7 +66,7 @@ public record Seat(long pupil, Why why, Need need, boolean catchesUp, String bec
             case RETRY -> (place.state().isReached() ? "was secure" : "passed the quiz a while ago")
                     + ": is it still there?";
             case NEXT -> place.of() == 0 ? "nothing answered here yet" : right(place) + " so far";
-            case EXTEND -> "all in your order is secure or passed, or something harder is";
+            case EXTEND -> "the last step in your order is secure or passed, and nothing before it goes wrong";
         };
     }
 

@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -198,7 +199,9 @@ class PlanTest {
         Place place = pupil.places().getOrDefault(seat.need().rung(), Place.NONE);
         String counted = place.right() + " of " + place.of() + " right";
         return switch (seat.why()) {
-            case JOINS -> doneWithOrHarder(seat.need().rung(), pupil);
+            case JOINS -> seat.because().startsWith(counted + " here, at work")
+                    ? isPast(seat.need().rung(), pupil, WORKED_ON)
+                    : doneWith(place) || isPast(seat.need().rung(), pupil, REACHED);
             case CHOSEN -> false;
             case NEEDS -> switch (seat.need().kind()) {
                     case AGAIN -> seat.because().contains(counted) && (seat.need().slip() == null
@@ -211,10 +214,10 @@ class PlanTest {
                             && (!seat.catchesUp() || pupil.missed().contains(seat.need().rung()))
                             && strand(seat.need().rung()).stream()
                                     .takeWhile(rung -> !rung.equals(seat.need().rung()))
-                                    .allMatch(rung -> doneWithOrHarder(rung, pupil))
+                                    .allMatch(rung -> doneWithOrPast(rung, pupil))
                             && (seat.catchesUp() ? seat.because().startsWith("away")
                                     : (place.of() == 0) == seat.because().startsWith("nothing"));
-                    case EXTEND -> TOPICS.stream().allMatch(rung -> doneWithOrHarder(rung, pupil));
+                    case EXTEND -> TOPICS.stream().allMatch(rung -> doneWithOrPast(rung, pupil));
                 };
         };
     }
@@ -223,14 +226,22 @@ class PlanTest {
         return Ladder.of(Ladder.find(rung).orElseThrow().wishes().operation()).stream().map(Rung::id).toList();
     }
 
-    /** Done with, or right nine times of ten by now and a harder step is secure. */
-    private static boolean doneWithOrHarder(String rung, PlannedPupil pupil) {
+    private static boolean doneWithOrPast(String rung, PlannedPupil pupil) {
+        return doneWith(pupil.places().getOrDefault(rung, Place.NONE)) || isPast(rung, pupil, WORKED_ON);
+    }
+
+    private static final Predicate<List<Place>> REACHED = harder -> harder.stream()
+            .anyMatch(place -> place.state() == State.SECURE || place.state() == State.DUE);
+    private static final Predicate<List<Place>> WORKED_ON =
+            REACHED.or(harder -> harder.stream().mapToInt(Place::of).sum() > 3);
+
+    /** Right nine times of ten by now, and what is harder is as wanted. */
+    private static boolean isPast(String rung, PlannedPupil pupil, Predicate<List<Place>> harder) {
         Place place = pupil.places().getOrDefault(rung, Place.NONE);
-        return doneWith(place) || place.shows() == null && place.right() * 10 >= place.of() * 9
+        return place.shows() == null && place.right() * 10 >= place.of() * 9
                 && (place.quiz() == null || place.quiz().right() >= place.quiz().passMark())
-                && strand(rung).stream().dropWhile(each -> !each.equals(rung)).skip(1)
-                        .map(each -> pupil.places().getOrDefault(each, Place.NONE).state())
-                        .anyMatch(state -> state == State.SECURE || state == State.DUE);
+                && harder.test(strand(rung).stream().dropWhile(each -> !each.equals(rung)).skip(1)
+                        .map(each -> pupil.places().getOrDefault(each, Place.NONE)).toList());
     }
 
     private static boolean doneWith(Place place) {
@@ -251,6 +262,24 @@ class PlanTest {
         PlannedPupil wrong = new PlannedPupil(1, "Ines", Map.of(strand.get(0), answered(1, 3),
                 strand.get(1), standing(State.SECURE, null)));
         assertThat(Need.of(wrong, strand)).as("two of three were wrong")
+                .containsExactly(new Need(Need.Kind.NEXT, strand.get(0), null));
+    }
+
+    /** A class that begins with long numbers: the steps before, sound as far as they were met, or never met, are not made up for. */
+    @Test
+    void whoWorksOnWhatIsHarderGoesOnThere() {
+        List<String> strand = Ladder.of(Operation.SUBTRACTION).stream().map(Rung::id).toList();
+        Map<String, Place> sound =
+                Map.of(strand.get(0), answered(5, 5), strand.get(2), answered(8, 8),
+                        strand.get(3), answered(2, 2), strand.get(5), answered(2, 2));
+        assertThat(Need.of(new PlannedPupil(1, "Ari", sound), strand))
+                .containsExactly(new Need(Need.Kind.NEXT, strand.get(3), null));
+        Map<String, Place> failing =
+                Map.of(strand.get(0), answered(5, 5), strand.get(2), answered(1, 8), strand.get(3), answered(0, 5));
+        assertThat(Need.of(new PlannedPupil(1, "Bea", failing), strand)).as("it goes wrong before the hardest does")
+                .containsExactly(new Need(Need.Kind.AGAIN, strand.get(2), null));
+        Map<String, Place> shaky = Map.of(strand.get(0), answered(3, 4), strand.get(2), answered(8, 8));
+        assertThat(Need.of(new PlannedPupil(1, "Cas", shaky), strand)).as("one of four was wrong")
                 .containsExactly(new Need(Need.Kind.NEXT, strand.get(0), null));
     }
 

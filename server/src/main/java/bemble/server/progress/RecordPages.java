@@ -170,7 +170,7 @@ class RecordPages {
                 pupil.slips().stream().map(seen -> record(pupil, seen, style)).toList(),
                 missed.entrySet().stream().map(each -> new FactRecord(each.getKey(), each.getValue().size(),
                         each.getValue().get(each.getValue().size() - 1).day())).toList(),
-                besides(pupil.onNoRung(), style), rule());
+                besides(pupil, style), rule());
     }
 
     /** The rule in words, so that a teacher can judge it. */
@@ -188,15 +188,17 @@ class RecordPages {
     }
 
     /** Nothing that was answered goes unsaid, though no rung counts it. */
-    private static @Nullable String besides(List<Answer> answers, HouseStyle style) {
+    private static @Nullable String besides(PupilWork pupil, HouseStyle style) {
+        List<Answer> answers = pupil.onNoRung();
         if (answers.isEmpty()) {
             return null;
         }
         long right = answers.stream().filter(Answer::right).count();
+        boolean slips = answers.stream().anyMatch(answer -> pupil.knownSlip(answer).isPresent());
         return "Besides: " + right + " of " + answers.size() + (answers.size() == 1 ? " answer" : " answers")
                 + " right in questions that stand on no rung, such as "
                 + style.problem(answers.get(answers.size() - 1).problem())
-                + ". What was put down to a slip counts among the slips below.";
+                + (slips ? ". Their slips are counted below with the others." : ".");
     }
 
     private RungRecord record(PupilWork pupil, Rung rung, HouseStyle style) {

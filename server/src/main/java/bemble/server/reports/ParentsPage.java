@@ -10,6 +10,7 @@ import bemble.core.print.TextPages.Drawing;
 import bemble.core.print.TextPages.Row;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
+import bemble.core.progress.Evidence;
 import bemble.core.progress.Standing;
 import bemble.core.progress.State;
 import bemble.core.style.HouseStyle;
@@ -33,6 +34,8 @@ final class ParentsPage {
     private static final List<Double> CELLS = List.of(0.7, 0.3);
     private static final int MOST_KNOWN = 4;
     private static final int FRESH_DAYS = 21;
+    /** So many answers show that something was worked on. */
+    private static final int WORKED_ON = 4;
     private static final int PIECES_TO_CHOOSE_FROM = 8;
 
     private final PupilWork pupil;
@@ -100,11 +103,21 @@ final class ParentsPage {
                 + " right, worked alone. As soon as something is known for good, it stands here.");
     }
 
-    /** The one thing being worked on: where most is still wrong, and nothing harder of the same is known. */
+    /**
+     * The one thing being worked on: where most is still wrong, of late if all is right, and nothing harder of the same is known. What
+     * came up in a question or two is worked on only where there is nothing else.
+     */
     private Optional<Rung> worksOn() {
         return Ladder.all().stream()
                 .filter(rung -> pupil.places().state(rung.id()) == State.LEARNING && !isPassedOver(rung))
-                .min(Comparator.comparingDouble(rung -> rightShare(pupil.standing(rung.id()))));
+                .min(Comparator.comparing(Rung::id, Comparator.comparing(pupil::standing,
+                        Comparator.comparing((Standing standing) -> standing.rests().size() < WORKED_ON)
+                                .thenComparing(ParentsPage::rightShare)
+                                .thenComparing(ParentsPage::last, Comparator.reverseOrder()))));
+    }
+
+    private static LocalDate last(Standing standing) {
+        return standing.rests().stream().map(Evidence::day).max(Comparator.naturalOrder()).orElse(LocalDate.MIN);
     }
 
     private boolean isPassedOver(Rung rung) {
