@@ -44,7 +44,8 @@ public record Seat(long pupil, Why why, Need need, boolean catchesUp, String bec
         Place place = pupil.on(sheet.rung());
         if (own.isPresent()) {
             boolean catchesUp =
-                    !before && own.get().kind() == Need.Kind.NEXT && pupil.missed().contains(sheet.rung());
+                    !before && own.get().kind() == Need.Kind.NEXT && place.of() == 0
+                            && pupil.missed().contains(sheet.rung());
             boolean onceMore = before && own.get().kind() != Need.Kind.RETRY && own.get().kind() != Need.Kind.EXTEND;
             return new Seat(pupil.id(), Why.NEEDS, own.get(), catchesUp,
                     catchesUp ? CATCHING_UP : because(own.get(), place) + (onceMore ? ONCE_MORE : ""));
