@@ -1,4 +1,4 @@
-import { begin } from './app/begin';
+import { putOnPage } from './app/onPage';
 import { In } from './screens/In';
 
-begin(<In />);
+putOnPage(<In />);

@@ -1,4 +1,14 @@
+import { CssBaseline, ThemeProvider } from '@mui/material';
+import { BrowserRouter } from 'react-router';
 import { App } from './app/App';
-import { begin } from './app/begin';
+import { putOnPage } from './app/onPage';
+import { theme } from './app/theme';
 
-begin(<App />);
+putOnPage(
+  <ThemeProvider theme={theme}>
+    <CssBaseline />
+    <BrowserRouter>
+      <App />
+    </BrowserRouter>
+  </ThemeProvider>,
+);

@@ -1,6 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import type { FormEvent, ReactNode } from 'react';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 /** The page before anybody is signed in, like the cover of an exercise book. */
 export function Cover(props: { title: string; lead: string; onSubmit: () => void; children: ReactNode }) {

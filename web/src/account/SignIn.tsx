@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { Cover } from './Cover';
 import { useSignIn } from './useAccount';

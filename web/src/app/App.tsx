@@ -35,12 +35,12 @@ import { BackgroundScreen } from './BackgroundScreen';
 import { Spine } from './Spine';
 import { StillShown } from './StillShown';
 import { Trouble } from './Trouble';
-import { ink } from './theme';
+import { ink } from './ink';
 import { useFocusKept, usePageTitle } from './useFocusKept';
 
 /** The teacher's program; the children have one of their own. */
 export function App() {
-  useFocusKept();
+  useFocusKept(useLocation().pathname);
   usePageTitle();
   return (
     <>

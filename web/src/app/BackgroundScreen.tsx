@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
-import { ink } from './theme';
+import { ink } from './ink';
 import { momentInWords } from './timeInWords';
 import { Trouble } from './Trouble';
 import { useQuery } from './useQuery';

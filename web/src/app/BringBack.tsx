@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { type UseMutationResult } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
-import { ink } from './theme';
+import { ink } from './ink';
 import { momentInWords } from './timeInWords';
 import { Trouble } from './Trouble';
 import { useQuery } from './useQuery';

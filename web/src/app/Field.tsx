@@ -1,6 +1,6 @@
 import { Box, TextField } from '@mui/material';
 import { useId, type ComponentProps, type Ref } from 'react';
-import { ink } from './theme';
+import { ink } from './ink';
 import { Trouble } from './Trouble';
 
 type Props = Omit<ComponentProps<'input'>, 'onChange' | 'color' | 'ref' | 'size'> & {

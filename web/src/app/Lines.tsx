@@ -1,6 +1,6 @@
 import { InputBase, type InputBaseProps } from '@mui/material';
 import { useId } from 'react';
-import { digits, ink } from './theme';
+import { digits, ink } from './ink';
 import { Trouble } from './Trouble';
 
 type Props = Omit<InputBaseProps, 'error'> & {

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
-import { ink } from './theme';
+import { ink } from './ink';
 
 type Props = {
   children: ReactNode;

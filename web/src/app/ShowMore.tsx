@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { ink } from './theme';
+import { ink } from './ink';
 
 type Props = { shown: number; total: number; more?: () => void };
 

@@ -4,7 +4,7 @@ import { useSignOut } from '../account/useAccount';
 import { useUnkept } from '../marking/useMarking';
 import { HelpHere } from '../guide/HelpDialog';
 import { appearsLate } from './appearsLate';
-import { ink } from './theme';
+import { ink } from './ink';
 
 /** The screens; `beside` is what belongs to one without standing below its address. */
 const screens: { to: string; name: string; beside?: string[] }[] = [

@@ -1,7 +1,5 @@
-import { Box, Button } from '@mui/material';
 import { notifyManager, type Query, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useSyncExternalStore } from 'react';
-import { ink } from './theme';
 import { Trouble } from './Trouble';
 
 const tryAgainAfter = 5000;
@@ -30,28 +28,11 @@ export function StillShown({ words }: { words?: (message: string) => string }) {
     return () => clearInterval(timer);
   }, [message, again]);
   return message === undefined ? null : (
-    <Box
-      data-testid="from-before"
-      sx={{
-        position: 'fixed',
-        bottom: 0,
-        right: 0,
-        zIndex: 5,
-        maxWidth: '100%',
-        p: '4px 14px 8px',
-        display: 'flex',
-        flexWrap: 'wrap',
-        alignItems: 'baseline',
-        columnGap: 2,
-        bgcolor: ink.page,
-        borderTop: `1px solid ${ink.wrong}`,
-        borderLeft: `1px solid ${ink.wrong}`,
-      }}
-    >
+    <div data-testid="from-before" className="from-before">
       <Trouble message={words ? words(message) : `${message} What you see is from before.`} />
-      <Button size="small" onClick={() => void again()}>
+      <button type="button" className="button" onClick={() => void again()}>
         Ask again
-      </Button>
-    </Box>
+      </button>
+    </div>
   );
 }

@@ -1,6 +1,4 @@
-import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
-import { ink } from './theme';
 
 /** What is wrong and what to do, marked by a sign as well as by colour. Says nothing where all is well. */
 export function Trouble(props: { id?: string; message?: string; children?: ReactNode }) {
@@ -8,13 +6,11 @@ export function Trouble(props: { id?: string; message?: string; children?: React
     return null;
   }
   return (
-    <Box id={props.id} role="alert" sx={{ color: ink.wrong, fontSize: 15, mt: 0.5, display: 'flex', gap: 1 }}>
-      <Box component="span" aria-hidden sx={{ fontWeight: 700 }}>
-        ✗
-      </Box>
+    <div id={props.id} role="alert" className="trouble">
+      <b aria-hidden>✗</b>
       <span>
         {props.message} {props.children}
       </span>
-    </Box>
+    </div>
   );
 }

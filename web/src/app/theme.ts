@@ -1,71 +1,5 @@
 import { createTheme } from '@mui/material/styles';
-
-/** Warm paper, blue-black ink, a fine grid; amber for the working column, plum for the teacher's marks. */
-const usual = {
-  ink: '#1d2a44',
-  faint: '#56627a',
-  page: '#f6f1e4',
-  sheet: '#fffdf6',
-  grid: '#d9e1e3',
-  margin: '#c9b8c4',
-  amber: '#ffe7ae',
-  amberDeep: '#9a5800',
-  plum: '#7b2a68',
-  right: '#0c6b63',
-  wrong: '#a3262a',
-  spine: '#26344f',
-  stitch: '#d9a441',
-  hair: '#cfc6b2',
-};
-
-/** White paper and black ink, for projectors in bright rooms. */
-const strong: typeof usual = {
-  ink: '#000000',
-  faint: '#303030',
-  page: '#ffffff',
-  sheet: '#ffffff',
-  grid: '#bdbdbd',
-  margin: '#7a7a7a',
-  amber: '#ffd84a',
-  amberDeep: '#7a3c00',
-  plum: '#5e0050',
-  right: '#00443f',
-  wrong: '#9c0000',
-  spine: '#000000',
-  stitch: '#ffd84a',
-  hair: '#6b6b6b',
-};
-
-/** The colours of whoever has their own: what is drawn follows them as what is written does. */
-const forced: typeof usual = {
-  ink: 'CanvasText',
-  faint: 'CanvasText',
-  page: 'Canvas',
-  sheet: 'Canvas',
-  grid: 'GrayText',
-  margin: 'GrayText',
-  amber: 'color-mix(in srgb, CanvasText 22%, Canvas)',
-  amberDeep: 'Highlight',
-  plum: 'LinkText',
-  right: 'CanvasText',
-  wrong: 'LinkText',
-  spine: 'Canvas',
-  stitch: 'CanvasText',
-  hair: 'GrayText',
-};
-
-type Ink = keyof typeof usual;
-
-const eachInk = <T>(value: (name: Ink) => T) =>
-  Object.fromEntries((Object.keys(usual) as Ink[]).map((name) => [name, value(name)])) as Record<Ink, T>;
-
-/** The inks by name; which colours they are depends on the contrast chosen. */
-export const ink = eachInk((name) => `var(--ink-${name})`);
-
-const variables = (colours: typeof usual) =>
-  Object.fromEntries((Object.keys(usual) as Ink[]).map((name) => [`--ink-${name}`, colours[name]]));
-
-export const digits = 'Andika, sans-serif';
+import { digits, ink, usual } from './ink';
 
 /** A table's rows as short lists where there is no room for columns. */
 export const stackedOnPhone = {
@@ -76,6 +10,7 @@ export const stackedOnPhone = {
     '& td[colspan]': { padding: '8px 0' },
   },
 } as const;
+
 export const theme = createTheme({
   palette: {
     primary: { main: usual.ink, contrastText: usual.sheet },
@@ -158,32 +93,6 @@ export const theme = createTheme({
     MuiTooltip: {
       defaultProps: { enterTouchDelay: 300 },
       styleOverrides: { tooltip: { backgroundColor: ink.ink, color: ink.sheet, fontSize: 15 } },
-    },
-    MuiCssBaseline: {
-      styleOverrides: {
-        ':root': variables(usual),
-        '[data-contrast=strong]': variables(strong),
-        '@media (forced-colors: active)': { ':root, [data-contrast=strong]': variables(forced) },
-        '@media (prefers-reduced-motion: reduce)': {
-          '*, *::before, *::after': {
-            animationDuration: '0.01ms !important',
-            transitionDuration: '0.01ms !important',
-          },
-        },
-        // What a finger can hit, however small its words are.
-        'button, select, input:not([type=checkbox]):not([type=radio]), .MuiButton-root': {
-          minHeight: 24,
-          minWidth: 24,
-        },
-        // What a screen has for the printer stands alone on the page.
-        '.only-printed': { display: 'none' },
-        '@media print': {
-          '.only-printed': { display: 'block' },
-          'body:has(.only-printed) #root': { display: 'none' },
-        },
-        a: { color: ink.ink, textDecorationColor: ink.faint, textUnderlineOffset: 4 },
-        ':focus-visible': { outline: `3px solid ${ink.amberDeep}`, outlineOffset: 2 },
-      },
     },
   },
 });

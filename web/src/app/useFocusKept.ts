@@ -1,5 +1,4 @@
 import { useEffect } from 'react';
-import { useLocation } from 'react-router';
 
 const focusable =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), [tabindex="0"]';
@@ -36,9 +35,10 @@ function focusOn(element: HTMLElement | null) {
 /**
  * Where the focus goes when what had it is gone, the one rule for every screen: a button that only rests gets it back when it can
  * be pressed again, or what follows it where it rests for good; where something was taken away it goes to what took its place; on a new page to its heading.
+ *
+ * @param address which page is shown
  */
-export function useFocusKept() {
-  const { pathname } = useLocation();
+export function useFocusKept(address: string) {
   useEffect(() => {
     let last: HTMLElement | undefined;
     let place = 0;
@@ -113,7 +113,7 @@ export function useFocusKept() {
       }
     });
     return () => window.cancelAnimationFrame(waiting);
-  }, [pathname]);
+  }, [address]);
 }
 
 /** The window's title says which page this is: its heading, which may come later. */

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { keys } from '../api/keys';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useStyle, useWorked } from '../paper/usePaper';
 import { visibleAt } from '../sheet/mark';
 import { SmallSheet } from '../sheet/SmallSheet';

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useStyle, useStyleChange, useWorked } from '../paper/usePaper';
 import { visibleAt } from '../sheet/mark';

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { BesidePaper } from '../paper/BesidePaper';
 import { PicturePainter } from '../picture/PicturePainter';
 import { usePictures } from '../picture/usePictures';

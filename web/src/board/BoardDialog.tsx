@@ -1,6 +1,6 @@
 import { Dialog } from '@mui/material';
 import type { ReactNode } from 'react';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 
 type Props = { name: string; children: ReactNode; onClose: () => void };
 

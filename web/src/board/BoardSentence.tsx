@@ -1,6 +1,6 @@
 import { Box, Button, Tooltip } from '@mui/material';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Cue } from '../style/Cue';
 import { askingWords } from './asking';
 import type { BoardNow } from './useBoard';

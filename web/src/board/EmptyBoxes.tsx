@@ -1,4 +1,4 @@
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import type { Asked } from './asking';
 
 type Props = {

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import type { Lesson } from './useLesson';
 
 /** Which part of the lesson this is, how long it takes, and how far one is. */

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 type Props = { worked: Schemas['WorkResponse']; step: number; ringed: boolean; struck: boolean };
 

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { LessonCorner } from './LessonCorner';
 import { useBoardKeys } from './useBoardKeys';
 import type { Lesson } from './useLesson';

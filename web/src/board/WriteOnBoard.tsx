@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import type { Schemas } from '../api/client';
 import type { Figure } from '../write/figures';
 import { NumberPad } from '../write/NumberPad';

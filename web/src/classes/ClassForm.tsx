@@ -2,7 +2,7 @@ import { Box, Button, InputBase } from '@mui/material';
 import { useId, useState } from 'react';
 import { Field } from '../app/Field';
 import { Lines } from '../app/Lines';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { ListOfAnotherWindow } from './ListOfAnotherWindow';
 import { namesIn } from './NewClass';
 import { useKeepClass, type Listed, type SchoolClass, type WhoIsMeant } from './useClasses';

@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { BringBack, useDeleting } from '../app/BringBack';
 import { FileButton } from '../app/FileButton';
 import { HowFar } from '../app/HowFar';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { ClassForm } from './ClassForm';
 import { NewClass } from './NewClass';

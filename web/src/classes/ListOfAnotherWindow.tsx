@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useInSight } from '../app/useInSight';
 import type { Listed, SchoolClass } from './useClasses';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { FileButton } from '../app/FileButton';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { dayOfMomentInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 import { ClassForm } from './ClassForm';

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useId, useState } from 'react';
 import { Field } from '../app/Field';
 import { Lines } from '../app/Lines';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useMakeClass } from './useClasses';
 
 /** A new class: its name, and the short names of its pupils, a line each. */

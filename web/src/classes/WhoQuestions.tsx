@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useInSight } from '../app/useInSight';
 import type { Listed, WhoIsMeant } from './useClasses';
 

@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { StepsPicture } from './StepsPicture';
 import { useClassSteps } from './useGlance';

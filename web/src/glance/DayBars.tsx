@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import type { Group } from '../plan/usePlan';
 import { initials } from './initials';
 

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { useState, type KeyboardEvent } from 'react';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { FactSign, MissingSign } from './FactSign';
 
 type Square = Schemas['FactSquare'];

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Tabs } from '../app/Tabs';
 import { dayInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';

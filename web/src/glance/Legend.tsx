@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 /** What the signs of a picture stand for. */
 export function Legend({ signs }: { signs: { sign: ReactNode; means: string }[] }) {

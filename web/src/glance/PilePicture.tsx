@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Legend } from './Legend';
 
 type Square = Schemas['PileSquare'];

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useStyle, useWorked } from '../paper/usePaper';
 import { Thumb } from './Thumb';
 import { useNear } from './useNear';

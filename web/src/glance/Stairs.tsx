@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Tabs } from '../app/Tabs';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { operationNames } from '../record/operationNames';
 import { initials } from './initials';

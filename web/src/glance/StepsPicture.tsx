@@ -3,7 +3,7 @@ import { visuallyHidden } from '@mui/utils';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { dayInWords } from '../app/timeInWords';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Legend } from './Legend';
 import { StepSign, StepSquare } from './StepSquare';
 import type { Steps } from './useGlance';

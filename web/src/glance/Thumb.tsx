@@ -1,7 +1,7 @@
 import { useId, type ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { MistakeMarks } from '../board/MistakeMarks';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { visibleAt } from '../sheet/mark';
 import { Marks } from '../sheet/Marks';
 

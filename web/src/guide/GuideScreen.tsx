@@ -4,7 +4,7 @@ import { Link, NavLink, useParams } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { Field } from '../app/Field';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useQuery } from '../app/useQuery';
 

@@ -1,7 +1,7 @@
 import { Box, Button, Dialog } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { helpOf } from './helpOf';
 
 /** Help where one stands: opened by `?` on every screen, or by its button. */

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { Field } from '../app/Field';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import type { BoardState } from '../board/subject';
 import { useLetterKeys } from '../style/usePreferences';

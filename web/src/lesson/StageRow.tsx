@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { Tick } from '../app/Tick';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import type { Problem, Stage } from './lessons';
 
 type Props = { stage: Stage; onSkip: () => void; onWithout: (problem: Problem) => void; onBoard: () => void };

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useLadders } from '../sets/useSets';
 import { lessonAt, ofRung } from './lessons';
 

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { ShowMore } from '../app/ShowMore';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { momentInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 import { useDeleted, useRestore, type Entry } from './useLog';

@@ -5,7 +5,7 @@ import { FileButton } from '../app/FileButton';
 import { HowFar } from '../app/HowFar';
 import { Select } from '../app/Select';
 import { ShowMore } from '../app/ShowMore';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { DeletedEntries } from './DeletedEntries';
 import { LogTable } from './LogTable';

@@ -1,7 +1,8 @@
 import { Box, Button } from '@mui/material';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
-import { digits, ink, stackedOnPhone, stickyHead } from '../app/theme';
+import { digits, ink } from '../app/ink';
+import { stackedOnPhone, stickyHead } from '../app/theme';
 import { momentInWords } from '../app/timeInWords';
 import { RemarksForm } from './RemarksForm';
 import type { Entry } from './useLog';

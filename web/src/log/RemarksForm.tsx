@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState, type FormEvent } from 'react';
 import { Field } from '../app/Field';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
 import { useFreshLog, useRemark, type Entry } from './useLog';

@@ -1,6 +1,6 @@
 import { Box, useMediaQuery, type Theme } from '@mui/material';
 import { SlipThumb } from '../glance/SlipThumb';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import type { Answer, Marking, Paper } from './useMarking';
 
 /** The cause that stands for a wrong answer: the teacher's own, else what fits best where that is likely. */

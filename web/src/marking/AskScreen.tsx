@@ -7,7 +7,7 @@ import { Field } from '../app/Field';
 import { PageWithAside } from '../app/PageWithAside';
 import { Select } from '../app/Select';
 import { NextToAsk } from '../today/WantsNext';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import type { Asked, AskState } from './asked';
 

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useNavigate } from 'react-router';
 import type { BoardState } from '../board/subject';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useStyle } from '../paper/usePaper';
 import { PilePicture } from '../glance/PilePicture';

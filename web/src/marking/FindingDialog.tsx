@@ -2,7 +2,7 @@ import { Box, Button, Dialog } from '@mui/material';
 import { useState, type KeyboardEvent } from 'react';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useQuery } from '../app/useQuery';
 import { MistakeMarks } from '../board/MistakeMarks';

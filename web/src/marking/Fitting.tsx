@@ -2,7 +2,7 @@ import type { Schemas } from '../api/client';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import type { Answer, Marking } from './useMarking';
 
 function Causes({ label, causes }: { label: string; causes: { id: string; name: string }[] }) {

@@ -1,7 +1,7 @@
 import { useVirtualizer, type Range } from '@tanstack/react-virtual';
 import { Box, Button } from '@mui/material';
 import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { GridSquare } from './GridSquare';
 import { after, byQuestion, focusWhenDrawn, said, shown, squareId, waitingAt, width } from './gridSquares';

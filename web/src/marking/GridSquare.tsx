@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { memo, useState } from 'react';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import type { Paper } from './useMarking';
 
 type Props = {

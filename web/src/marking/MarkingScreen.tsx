@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Tabs } from '../app/Tabs';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { ClassPanel } from './ClassPanel';
 import { FindingDialog, type Opened } from './FindingDialog';

@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import type { Entry } from './entry';
 import { drop, insist } from './queue';

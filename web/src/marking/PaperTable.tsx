@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
-import { digits, ink, stackedOnPhone } from '../app/theme';
+import { digits, ink } from '../app/ink';
+import { stackedOnPhone } from '../app/theme';
 import { appearsLate } from '../app/appearsLate';
 import type { Opened } from './FindingDialog';
 import { Fitting } from './Fitting';

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import { Field } from '../app/Field';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import type { AskState } from './asked';
 import { AsItSeems } from './AsItSeems';

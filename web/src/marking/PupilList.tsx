@@ -1,5 +1,5 @@
 import { Box, ButtonBase } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { appearsLate } from '../app/appearsLate';
 import type { Entry } from './entry';
 import type { Paper } from './useMarking';

@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import type { Paper } from './useMarking';
 
 type Props = { paper: Paper; onConfirm: (cause: string, questions: number[], name: string) => void };

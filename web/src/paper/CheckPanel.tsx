@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState, type FormEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { useCalculator } from './useEstimate';
 
 type Props = {

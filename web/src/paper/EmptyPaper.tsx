@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 
 /** Squared paper with nothing on it but what to do first. */
 export function EmptyPaper() {

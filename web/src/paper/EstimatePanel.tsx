@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useEstimate } from './useEstimate';
 

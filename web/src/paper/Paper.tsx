@@ -3,7 +3,7 @@ import { useCallback, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Tabs } from '../app/Tabs';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { dayOfMomentInWords } from '../app/timeInWords';
 import type { BoardState } from '../board/subject';
 import type { Entry } from '../log/useLog';

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { Schemas } from '../api/client';
 import { Select } from '../app/Select';
 import { Tabs } from '../app/Tabs';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 type Props = {
   line: ReactNode;

@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { useState } from 'react';
 import { api, ask, type Schemas } from '../api/client';
 import { RowMenu } from '../app/RowMenu';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { sendToPrinter } from '../print/sendToPrinter';
 

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useEffect, useState, type FormEvent, type RefObject } from 'react';
 import type { Refused } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 
 type Props = {

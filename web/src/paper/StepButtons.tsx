@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import type { Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import type { Logging } from './LogPanel';
 import type { Steps } from './useSteps';

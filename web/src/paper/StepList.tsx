@@ -1,7 +1,7 @@
 import { Box, ButtonBase } from '@mui/material';
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 
 type Step = Schemas['StepView'];
 type Props = { steps: Step[]; current: number; onGo: (n: number) => void };

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 type Props = {
   choices: Schemas['ChoiceView'][];

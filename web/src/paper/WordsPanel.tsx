@@ -4,7 +4,7 @@ import { createPortal } from 'react-dom';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { Lines } from '../app/Lines';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { useQuery } from '../app/useQuery';
 import { useRemark } from '../log/useLog';
 import type { Logging } from './LogPanel';

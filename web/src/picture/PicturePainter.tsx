@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { ShapePainter } from './ShapePainter';
 import type { Picture } from './usePictures';
 

@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 /** As many as can be taken in at a glance; the server names the most pressing first. */
 const FIRST = 3;

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { sendToPrinter } from '../print/sendToPrinter';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { dayInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 

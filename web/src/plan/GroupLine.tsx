@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { OneStop } from '../app/OneStop';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { SlipThumb } from '../glance/SlipThumb';
 import { lessonAt, ofGroup } from '../lesson/lessons';

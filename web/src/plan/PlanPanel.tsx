@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { DayBars } from '../glance/DayBars';
 import { dayInWords } from '../app/timeInWords';

@@ -1,4 +1,4 @@
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Box } from '@mui/material';
 
 type Props = {

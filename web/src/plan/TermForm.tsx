@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
 import { Tick } from '../app/Tick';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useKeepTerm, useTerm, type Term, type TermView } from './usePlan';
 

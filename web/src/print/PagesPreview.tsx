@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 /** The very pages that will be printed, each to be kept as SVG. */
 export function PagesPreview({ pages, name }: { pages: string[]; name: string }) {

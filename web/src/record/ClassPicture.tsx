@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import { Link } from 'react-router';
-import { ink, stickyHead } from '../app/theme';
+import { ink } from '../app/ink';
+import { stickyHead } from '../app/theme';
 import { operationNames } from './operationNames';
 import { StateSign } from './StateSign';
 import type { ClassRecord } from './useRecords';

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Tabs } from '../app/Tabs';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { ClassSteps } from '../glance/ClassSteps';
 import { Stairs } from '../glance/Stairs';

@@ -4,7 +4,7 @@ import { Link, useLocation, useParams } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
 import { FactsPicture } from '../glance/FactsPicture';

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { FactsPicture } from '../glance/FactsPicture';
 import { SlipThumb } from '../glance/SlipThumb';
 import type { ClassRecord } from './useRecords';

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 type Props = { state: Schemas['State']; ruled?: boolean; shows?: string; size?: number };
 

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 /** How often a slip was seen, a bar a week: the whole bar is the answers, the filled part those with the slip. */
 export function WeekBars({ weeks, name }: { weeks: Schemas['WeekView'][]; name: string }) {

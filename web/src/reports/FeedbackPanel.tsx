@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Box, TextField } from '@mui/material';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useDraft } from '../app/useDraft';
 import { useQuery } from '../app/useQuery';

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Box, Button, Checkbox, FormControlLabel, TextField } from '@mui/material';
 import { api, ask, type Refused, type Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useDraft } from '../app/useDraft';
 

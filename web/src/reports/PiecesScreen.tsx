@@ -5,7 +5,7 @@ import { Link, useParams } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
 import { keys } from '../api/keys';
 import { Field } from '../app/Field';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { dayInWords } from '../app/timeInWords';
 import { useQuery } from '../app/useQuery';

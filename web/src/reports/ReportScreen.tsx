@@ -6,7 +6,7 @@ import { useQuery } from '../app/useQuery';
 import { PagesPreview } from '../print/PagesPreview';
 import { sendToPrinter } from '../print/sendToPrinter';
 import { Unprintable } from '../print/Unprintable';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { FeedbackPanel } from './FeedbackPanel';
 import { OwnWordsPanel } from './OwnWordsPanel';

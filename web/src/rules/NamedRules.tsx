@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useDeleteRule, useRestoreRule, useRules } from './useRules';
 

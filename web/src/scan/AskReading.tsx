@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { picture, useConfirm, type Reading, type ScannedPage } from './useScans';
 

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useOwner, type Scan } from './useScans';
 

@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useState } from 'react';
 import { ShowMore } from '../app/ShowMore';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { picture, type Reading, type ScannedPage } from './useScans';
 
 type Props = {

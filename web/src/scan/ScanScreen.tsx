@@ -3,7 +3,7 @@ import { useState, type DragEvent } from 'react';
 import { Link, useParams } from 'react-router';
 import { FileButton } from '../app/FileButton';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { momentInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 import { useMarking } from '../marking/useMarking';

@@ -1,33 +1,29 @@
-import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { Route, Routes } from 'react-router';
-import { Field } from '../app/Field';
 import { StillShown } from '../app/StillShown';
-import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
+import { useOpenPaper } from './openPaper';
 import { OwnQuestions } from './OwnQuestions';
 import { PupilPaper } from './PupilPaper';
-import { toAChild, useComeIn, useDoor, useIn, useOwnPapersAhead, useSendingOwn } from './useScreens';
+import { Typed } from './Typed';
+import { toAChild, useComeIn, useDoor, useIn, useOwnPapersAhead, useSendingOwn } from './useIn';
 
 /** Where pupils come in: the code, their name, and then their own questions. */
 export function InScreen() {
   const view = useIn();
+  const open = useOpenPaper();
   useSendingOwn(view.data?.own);
   useOwnPapersAhead(view.data?.own);
   if (!view.data) {
     return (
-      <Box sx={{ p: 3 }}>
+      <div className="opening">
         {view.isError ? <Trouble message={toAChild(view.error.message)} /> : 'Opening …'}
-      </Box>
+      </div>
     );
   }
   const { own } = view.data;
   return own ? (
     <>
-      <Routes>
-        <Route path="/in" element={<OwnQuestions own={own} />} />
-        <Route path="/in/:paper" element={<PupilPaper own={own} />} />
-      </Routes>
+      {open === undefined ? <OwnQuestions own={own} /> : <PupilPaper key={open} id={open} own={own} />}
       <StillShown words={toAChild} />
     </>
   ) : (
@@ -44,53 +40,40 @@ function Door() {
   const { data } = door;
   const chosen = data?.pupils.find((each) => each.id === pupil);
   return (
-    <Box sx={{ p: '28px 20px', maxWidth: 620, mx: 'auto' }}>
-      <Box component="h1" sx={{ font: `700 30px ${digits}`, m: '0 0 18px' }}>
-        {data ? data.className : 'Come in'}
-      </Box>
+    <div className="narrow">
+      <h1>{data ? data.className : 'Come in'}</h1>
       {!data && (
-        <Box
-          component="form"
+        <form
+          className="code"
           onSubmit={(event) => {
             event.preventDefault();
             door.mutate(code);
           }}
         >
-          <Box
-            sx={{
-              '& input': { font: `700 34px ${digits}`, letterSpacing: '0.12em', textTransform: 'uppercase' },
-            }}
-          >
-            <Field
-              label="The code on the board"
-              value={code}
-              onChange={setCode}
-              fault={door.error?.message}
-              autoFocus
-              autoComplete="off"
-              autoCapitalize="characters"
-              spellCheck={false}
-            />
-          </Box>
-          <Button
-            type="submit"
-            variant="contained"
-            disabled={door.isPending || code.trim() === ''}
-            sx={{ fontSize: 18 }}
-          >
+          <Typed
+            label="The code on the board"
+            value={code}
+            onChange={setCode}
+            fault={door.error?.message}
+            autoFocus
+            autoComplete="off"
+            autoCapitalize="characters"
+            spellCheck={false}
+          />
+          <button type="submit" className="button full large" disabled={door.isPending || code.trim() === ''}>
             Go on
-          </Button>
-        </Box>
+          </button>
+        </form>
       )}
       {data && (
         <>
-          <Box sx={{ fontSize: 18, mb: 1 }}>{data.title}. Who are you?</Box>
-          <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(140px, 1fr))', gap: 1 }}>
+          <div className="large">{data.title}. Who are you?</div>
+          <div className="names">
             {data.pupils.map((each) => (
-              <Button
+              <button
                 key={each.id}
-                variant={each.id === pupil ? 'contained' : 'outlined'}
-                sx={{ fontSize: 18, minHeight: 48 }}
+                type="button"
+                className={`button large ${each.id === pupil ? 'full' : 'outlined'}`}
                 disabled={comeIn.isPending}
                 onClick={() => {
                   setPupil(each.id);
@@ -100,19 +83,18 @@ function Door() {
                 }}
               >
                 {each.name}
-              </Button>
+              </button>
             ))}
-          </Box>
+          </div>
           {data.asksDigits && chosen && (
-            <Box
-              component="form"
+            <form
+              className="digits"
               onSubmit={(event) => {
                 event.preventDefault();
                 comeIn.mutate({ code: data.code, pupilId: chosen.id, digits: typed });
               }}
-              sx={{ mt: 2, maxWidth: 240, '& input': { font: `700 30px ${digits}` } }}
             >
-              <Field
+              <Typed
                 label={`${chosen.name}, your three digits`}
                 value={typed}
                 onChange={setTyped}
@@ -121,17 +103,17 @@ function Door() {
                 autoFocus
                 fault={comeIn.error?.about('digits')}
               />
-              <Button type="submit" variant="contained" sx={{ fontSize: 18 }} disabled={comeIn.isPending}>
+              <button type="submit" className="button full large" disabled={comeIn.isPending}>
                 Come in
-              </Button>
-            </Box>
+              </button>
+            </form>
           )}
           {!comeIn.error?.about('digits') && <Trouble message={comeIn.error?.message} />}
-          <Button onClick={() => door.reset()} sx={{ mt: 2, color: ink.faint }}>
+          <button type="button" className="button faint" onClick={() => door.reset()}>
             Another code
-          </Button>
+          </button>
         </>
       )}
-    </Box>
+    </div>
   );
 }

@@ -4,7 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { Select } from '../app/Select';
 import { ShowMore } from '../app/ShowMore';
 import { Tick } from '../app/Tick';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useSetList } from '../sets/useSets';
 import { PupilsAddress } from './PupilsAddress';

@@ -1,12 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import type { Refused } from '../api/client';
 import { keys } from '../api/keys';
-import { Box, Button } from '@mui/material';
 import { useEffect, useState } from 'react';
-import { Link } from 'react-router';
-import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
-import { useHandIn, useLeave, useOnTheWay, type OwnSet } from './useScreens';
+import { toPaper } from './openPaper';
+import { useHandIn, useLeave, useOnTheWay, type OwnSet } from './useIn';
 
 const notHandedIn = (error: Refused) =>
   error.status === 0
@@ -35,100 +33,79 @@ export function OwnQuestions({ own }: { own: OwnSet }) {
   }, [open]);
   const left = own.questions.filter((question) => !question.begun).length;
   return (
-    <Box sx={{ p: '22px 18px', maxWidth: 620, mx: 'auto' }}>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
-        <Box component="h1" sx={{ font: `700 26px ${digits}`, m: 0 }}>
-          {own.pupil}
-        </Box>
-        <Button onClick={() => leave.mutate(undefined)} sx={{ ml: 'auto', color: ink.faint }}>
+    <div className="narrow">
+      <div className="line">
+        <h1>{own.pupil}</h1>
+        <button type="button" className="button faint to-the-end" onClick={() => leave.mutate(undefined)}>
           I am not {own.pupil}
-        </Button>
-      </Box>
-      <Box sx={{ color: ink.faint, mb: 1.5 }}>{own.title}</Box>
+        </button>
+      </div>
+      <div className="faint">{own.title}</div>
       {onTheWay > 0 && (
-        <Box role="status" sx={{ fontSize: 17, mb: 1.5 }}>
+        <p role="status">
           {open
             ? '… Some of what you wrote is still on its way. It is kept on this device and sent by itself.'
             : '… What you wrote last did not come in before the end. It is kept on this device: tell your teacher.'}
-        </Box>
+        </p>
       )}
       {own.handedIn ? (
-        <Box role="status" sx={{ font: `400 22px/1.4 ${digits}`, color: ink.right }}>
-          {own.collected
-            ? '✓ Your teacher has ended this set. What you wrote is handed in.'
-            : '✓ Handed in. Thank you.'}
-          {own.says && <Box sx={{ color: ink.ink, mt: 1.5 }}>{own.says}</Box>}
-        </Box>
+        <div role="status" className="handed-in">
+          <p className="done">
+            {own.collected
+              ? '✓ Your teacher has ended this set. What you wrote is handed in.'
+              : '✓ Handed in. Thank you.'}
+          </p>
+          {own.says && <p>{own.says}</p>}
+        </div>
       ) : own.ended ? (
-        <Box role="status" sx={{ fontSize: 18 }}>
+        <p role="status" className="large">
           Your teacher has ended this set.
-        </Box>
+        </p>
       ) : (
         <>
-          <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-            {own.questions.map((question) => (
-              <Box component="li" key={question.paper} sx={{ borderTop: `1px solid ${ink.hair}` }}>
-                <Box
-                  component={Link}
-                  to={`/in/${question.paper}`}
-                  sx={{
-                    display: 'flex',
-                    gap: 2,
-                    py: 1.25,
-                    font: `400 21px ${digits}`,
-                    textDecoration: 'none',
-                    overflowWrap: 'anywhere',
-                  }}
-                >
-                  <Box component="span" sx={{ color: ink.faint, width: 30, flexShrink: 0 }}>
-                    {question.question}
-                  </Box>
+          <ol className="questions">
+            {own.questions.map((question, index) => (
+              <li key={question.paper}>
+                <a href={toPaper(question.paper)} data-goes-on={index === 0 || undefined}>
+                  <span className="faint">{question.question}</span>
                   {question.problem}
-                  <Box
-                    component="span"
-                    sx={{
-                      ml: 'auto',
-                      color: question.begun ? ink.right : ink.faint,
-                      fontSize: 17,
-                      whiteSpace: 'nowrap',
-                    }}
-                  >
+                  <span className={`to-the-end ${question.begun ? 'done' : 'faint'}`}>
                     {question.begun ? '✓ begun' : 'to do'}
-                  </Box>
-                </Box>
-              </Box>
+                  </span>
+                </a>
+              </li>
             ))}
-          </Box>
-          <Box sx={{ mt: 2.5 }}>
-            {sure ? (
-              <>
-                <Box sx={{ fontSize: 18, mb: 1 }}>
-                  {left === 0
-                    ? 'Hand everything in? You cannot change it then.'
-                    : `${left === 1 ? 'One question is' : `${left} questions are`} not begun. Hand in all the same?`}
-                </Box>
-                <Button
-                  variant="contained"
-                  sx={{ fontSize: 18, mr: 1 }}
+          </ol>
+          {sure ? (
+            <>
+              <p className="large">
+                {left === 0
+                  ? 'Hand everything in? You cannot change it then.'
+                  : `${left === 1 ? 'One question is' : `${left} questions are`} not begun. Hand in all the same?`}
+              </p>
+              <div className="line">
+                <button
+                  type="button"
+                  className="button full large"
                   disabled={handIn.isPending}
                   autoFocus
                   onClick={() => handIn.mutate(undefined)}
                 >
                   Yes, hand in
-                </Button>
-                <Button variant="outlined" sx={{ fontSize: 18 }} onClick={() => setSure(false)}>
+                </button>
+                <button type="button" className="button outlined large" onClick={() => setSure(false)}>
                   Not yet
-                </Button>
-              </>
-            ) : (
-              <Button variant="contained" sx={{ fontSize: 18 }} onClick={() => setSure(true)}>
-                Hand in
-              </Button>
-            )}
-          </Box>
+                </button>
+              </div>
+            </>
+          ) : (
+            <button type="button" className="button full large" onClick={() => setSure(true)}>
+              Hand in
+            </button>
+          )}
           <Trouble message={handIn.error ? notHandedIn(handIn.error) : undefined} />
         </>
       )}
-    </Box>
+    </div>
   );
 }

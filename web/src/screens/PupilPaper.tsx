@@ -1,8 +1,5 @@
 import { visuallyHidden } from '@mui/utils';
-import { Box, Button } from '@mui/material';
 import { useEffect, useId, useRef } from 'react';
-import { Link, useParams } from 'react-router';
-import { digits, ink } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { inSquare } from '../write/figures';
 import { heard } from '../write/marksOfPaper';
@@ -12,23 +9,23 @@ import type { AttemptView, Paper } from '../write/useAttempts';
 import { usePen } from '../write/usePen';
 import { pressFirst, writeKeys } from '../write/writeKeys';
 import { WritingSheet } from '../write/WritingSheet';
-import { toAChild, useOwnNext, useOwnPaper, useOwnSquares, type OwnSet } from './useScreens';
+import { toAllQuestions, toPaper } from './openPaper';
+import { toAChild, useOwnNext, useOwnPaper, useOwnSquares, type OwnSet } from './useIn';
 
 /** One of a pupil's questions, to be written. */
-export function PupilPaper({ own }: { own: OwnSet }) {
-  const id = Number(useParams().paper);
+export function PupilPaper({ id, own }: { id: number; own: OwnSet }) {
   const attempt = useOwnPaper(id);
   const paper = useOwnSquares(id);
   const fault = attempt.error ?? paper.error;
   if (fault || !attempt.data || !paper.data) {
     return (
-      <Box sx={{ p: 3 }}>
+      <div className="opening">
         {fault ? <Trouble message={toAChild(fault.message)} /> : 'Fetching paper …'}{' '}
-        <Link to="/in">All questions</Link>
-      </Box>
+        <a href={toAllQuestions}>All questions</a>
+      </div>
     );
   }
-  return <Written key={id} attempt={attempt.data} paper={paper.data} own={own} />;
+  return <Written attempt={attempt.data} paper={paper.data} own={own} />;
 }
 
 function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; own: OwnSet }) {
@@ -52,24 +49,13 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
   const begun = keeping.figures.length > 0;
   const frozen = own.handedIn || own.ended;
   return (
-    <Box
-      sx={{
-        minHeight: '100dvh',
-        p: '12px 14px',
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 250px' },
-        gridTemplateRows: { xs: 'auto minmax(250px, 46vh) auto auto', md: 'auto minmax(0, 1fr) auto' },
-        gap: 1.5,
-        maxWidth: 1180,
-        mx: 'auto',
-      }}
-    >
-      <Box sx={{ gridColumn: '1 / -1', display: 'flex', gap: 2, alignItems: 'baseline', flexWrap: 'wrap' }}>
-        <Link to="/in">All questions</Link>
-        <Box component="h1" sx={{ m: 0, font: `400 25px ${digits}`, overflowWrap: 'anywhere' }}>
+    <div className="own-paper">
+      <div className="line across">
+        <a href={toAllQuestions}>All questions</a>
+        <h1>
           {attempt.question}. {attempt.problem}
-        </Box>
-        <Box role="status" sx={{ ml: 'auto', color: ink.faint, fontSize: 14 }}>
+        </h1>
+        <div role="status" className="faint small to-the-end">
           {keeping.saving === 'saved'
             ? begun
               ? '✓ saved'
@@ -79,23 +65,23 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
               : keeping.refused
                 ? ''
                 : '… kept on this device'}
-        </Box>
+        </div>
         {frozen && (
-          <Box role="status" sx={{ width: '100%', fontSize: 18, fontWeight: 650 }}>
+          <b role="status" className="large whole-line">
             {keeping.saving === 'waiting'
               ? 'This is handed in, but for what you wrote last: it is still on this device. Tell your teacher.'
               : own.ended
                 ? 'Your teacher has ended this set. What you wrote is handed in.'
                 : 'This is handed in.'}
-          </Box>
+          </b>
         )}
         {keeping.refused && !frozen && (
-          <Box sx={{ width: '100%' }}>
+          <div className="whole-line">
             <Trouble message={`${keeping.refused} What you wrote is kept on this device.`} />
-          </Box>
+          </div>
         )}
-      </Box>
-      <Box ref={sheet} sx={{ display: 'grid', minHeight: 0 }}>
+      </div>
+      <div ref={sheet} className="sheet">
         <WritingSheet
           paper={paper}
           there={pen.there}
@@ -114,34 +100,29 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
                 )
           }
         />
-        <Box aria-live="polite" sx={visuallyHidden}>
+        <div aria-live="polite" style={visuallyHidden}>
           {pen.square && heard(pen.square, pen.there, new Map())}
-        </Box>
-      </Box>
-      <Box>
-        <Box sx={{ color: ink.faint, fontSize: 14, minHeight: 22 }}>
+        </div>
+      </div>
+      <div>
+        <div className="faint small">
           {pen.square?.name}
           {pen.atEnd && ': the line is full here'}
-        </Box>
+        </div>
         {!frozen && (
           <>
             <NumberPad pen={pen} />
-            <Button onClick={pen.undo} sx={{ textDecoration: 'underline' }}>
+            <button type="button" className="button underlined" onClick={pen.undo}>
               Undo
-            </Button>
+            </button>
           </>
         )}
-      </Box>
-      <Box id={foot} sx={{ gridColumn: '1 / -1' }}>
-        <Button
-          component={Link}
-          variant="contained"
-          to={after ? `/in/${after.paper}` : '/in'}
-          sx={{ fontSize: 18 }}
-        >
+      </div>
+      <div id={foot} className="across">
+        <a className="button full large" href={after ? toPaper(after.paper) : toAllQuestions}>
           {after ? 'Next question' : 'To all questions'}
-        </Button>
-      </Box>
-    </Box>
+        </a>
+      </div>
+    </div>
   );
 }

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { usePupilsAddress } from './useScreens';
 
 /** What pupils open on their devices, or why they cannot yet. */

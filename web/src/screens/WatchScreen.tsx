@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { Link, useParams } from 'react-router';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { PupilsAddress } from './PupilsAddress';
 import { useSession, useSessionChange, type Session } from './useScreens';

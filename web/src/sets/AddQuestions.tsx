@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useId, useState } from 'react';
 import { Lines } from '../app/Lines';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import type { SetEditor } from './useSetEditor';
 import { useReadProblems } from './useSets';
 

@@ -3,7 +3,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../app/Field';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { without } from '../app/without';
 import { Trouble } from '../app/Trouble';
 import { AddQuestions } from './AddQuestions';

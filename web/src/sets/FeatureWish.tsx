@@ -1,7 +1,7 @@
 import { Box, InputBase, NativeSelect } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { without } from '../app/without';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 
 type Props = {
   feature: Schemas['FeatureView'];

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Tick } from '../app/Tick';
 import type { Layout } from './useSets';
 

@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { byProblem, type SetEditor } from './useSetEditor';
 import type { Question, SetContent, SetView } from './useSets';
 

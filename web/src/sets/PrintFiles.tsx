@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import type { Schemas } from '../api/client';
 import { sendToPrinter } from '../print/sendToPrinter';
 import { HowFar } from '../app/HowFar';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { momentInWords } from '../app/timeInWords';
 import type { usePrinting } from './usePrinting';
 

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Select } from '../app/Select';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useClasses } from '../classes/useClasses';
 import { sendToPrinter } from '../print/sendToPrinter';
 

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { PagesPreview } from '../print/PagesPreview';
 import { Tabs } from '../app/Tabs';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
 import { Unprintable } from '../print/Unprintable';

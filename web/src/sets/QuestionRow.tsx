@@ -2,7 +2,7 @@ import { Box, Button, InputBase, NativeSelect, Tooltip } from '@mui/material';
 import { memo, useId, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { RowMenu } from '../app/RowMenu';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
 import { useAnother, useReadProblems, useRetold, useStory, type Question, type SetQuestion } from './useSets';

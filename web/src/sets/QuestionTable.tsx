@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { useEffect, useMemo, useRef } from 'react';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { QuestionRow, whereRoomy, type RowActs } from './QuestionRow';
 import type { SetEditor } from './useSetEditor';
 

@@ -2,7 +2,7 @@ import { useMutation } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
 import { useNavigate } from 'react-router';
 import { api, ask, type Refused, type Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';
 

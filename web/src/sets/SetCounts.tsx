@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import type { SetEditor } from './useSetEditor';
 
 const counted = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`;

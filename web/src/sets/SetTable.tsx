@@ -2,7 +2,8 @@ import { Box, Button } from '@mui/material';
 import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { RowMenu } from '../app/RowMenu';
-import { digits, ink, stackedOnPhone } from '../app/theme';
+import { digits, ink } from '../app/ink';
+import { stackedOnPhone } from '../app/theme';
 import { dayOfMomentInWords } from '../app/timeInWords';
 import { useArchiveSet, useCopySet } from './useSets';
 

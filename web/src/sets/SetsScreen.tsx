@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router';
 import { BringBack, useDeleting } from '../app/BringBack';
 import { Field } from '../app/Field';
 import { FileButton } from '../app/FileButton';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Tick } from '../app/Tick';
 import { Trouble } from '../app/Trouble';
 import { emptySet } from './emptySet';

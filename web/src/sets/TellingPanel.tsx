@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { SlipThumb } from '../glance/SlipThumb';
 import { Trouble } from '../app/Trouble';
 import type { SetEditor } from './useSetEditor';

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { useEffect, useId, useRef, type ReactNode } from 'react';
 import type { Schemas } from '../api/client';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { visibleAt, type SheetMark } from './mark';
 import { Marks } from './Marks';
 import { PaperInWords } from './PaperInWords';

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { heightOf, placeOf, type Geometry } from './geometry';
 
 export type SheetMark = Schemas['MarkView'];

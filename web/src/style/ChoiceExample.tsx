@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { SmallSheet } from '../sheet/SmallSheet';
 
 type Props = { choice: Schemas['ChoiceView']; example: Schemas['ShownChoiceView'] | undefined };

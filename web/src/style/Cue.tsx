@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { useCue } from './usePreferences';
 
 type Props = { kinds: string[] | undefined; size: number };

@@ -8,7 +8,7 @@ import { useQuery } from '../app/useQuery';
 import { PagesPreview } from '../print/PagesPreview';
 import { sendToPrinter } from '../print/sendToPrinter';
 import { Tabs } from '../app/Tabs';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { Unprintable } from '../print/Unprintable';
 import { OwnWordsPanel } from '../reports/OwnWordsPanel';

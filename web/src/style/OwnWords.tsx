@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { Tick } from '../app/Tick';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { usePreferences, usePreferencesChange } from './usePreferences';
 

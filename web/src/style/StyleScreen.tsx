@@ -12,7 +12,7 @@ import { useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { Tabs } from '../app/Tabs';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useStyle, useStyleChange, useStyleExamples } from '../paper/usePaper';
 import { ChoiceExample } from './ChoiceExample';

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Field } from '../app/Field';
 import { FirstWays } from '../begin/FirstWays';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { DaySheets } from '../plan/DaySheets';
 import { GroupLine } from '../plan/GroupLine';

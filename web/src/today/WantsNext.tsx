@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { dayInWords, dayOfMomentInWords } from '../app/timeInWords';
 import { Trouble } from '../app/Trouble';
 import { lessonAt, ofGroup } from '../lesson/lessons';

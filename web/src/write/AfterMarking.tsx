@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { verdictWords } from './marksOfPaper';
 import type { AttemptView, Marked } from './useAttempts';
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Select } from '../app/Select';
 import { Tick } from '../app/Tick';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useStyle } from '../paper/usePaper';
 import { useSet } from '../sets/useSets';

@@ -6,7 +6,7 @@ import { PageWithAside } from '../app/PageWithAside';
 import { NextToWrite } from '../today/WantsNext';
 import { Select } from '../app/Select';
 import { Tick } from '../app/Tick';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useEntry } from '../log/useLog';
 import { useSettled } from '../app/useSettled';

@@ -1,12 +1,11 @@
-import { Box, Button, useMediaQuery, type Theme } from '@mui/material';
-import { ink } from '../app/theme';
+import { useWide } from '../app/useWide';
 import type { Pen } from './usePen';
 
 type Key = { label: string; name: string; press: () => void; wide?: boolean };
 
 /** Keys for who writes by touch: a block where there is room, three rows on a phone. */
 export function NumberPad({ pen }: { pen: Pen }) {
-  const roomy = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'), { noSsr: true });
+  const roomy = useWide();
   const digit = (figure: string): Key => ({ label: figure, name: figure, press: () => pen.digit(figure) });
   const small = { label: '▫', name: 'Small figure', press: pen.toSmall };
   const strike = { label: '╱', name: 'Strike out', press: pen.strike };
@@ -40,32 +39,21 @@ export function NumberPad({ pen }: { pen: Pen }) {
   ];
   const keys = roomy ? block : rows;
   return (
-    <Box
-      role="group"
-      aria-label="Number pad"
-      sx={{ display: 'grid', gridTemplateColumns: { xs: 'repeat(6, 1fr)', md: 'repeat(4, 1fr)' }, gap: 0.75 }}
-    >
+    <div role="group" aria-label="Number pad" className="number-pad">
       {keys.map((key) => (
-        <Button
+        <button
           key={key.name}
-          variant="outlined"
+          type="button"
+          className={key.wide ? 'button outlined wide' : 'button outlined'}
           aria-label={key.name}
           aria-pressed={key.name === 'Small figure' ? pen.small : undefined}
           onClick={key.press}
           // The pen stays on the paper while keys are pressed.
           onMouseDown={(event) => event.preventDefault()}
-          sx={{
-            p: 0,
-            gridColumn: key.wide ? 'span 3' : undefined,
-            minHeight: 44,
-            fontSize: 19,
-            borderColor: ink.hair,
-            bgcolor: key.name === 'Small figure' && pen.small ? ink.amber : ink.sheet,
-          }}
         >
           {key.label}
-        </Button>
+        </button>
       ))}
-    </Box>
+    </div>
   );
 }

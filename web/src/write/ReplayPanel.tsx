@@ -1,6 +1,6 @@
 import { Box, Button, Slider } from '@mui/material';
 import { useEffect, useMemo, useState } from 'react';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useWorked } from '../paper/usePaper';
 import { SheetPainter } from '../sheet/SheetPainter';
 import { partOf, standing, type Figure } from './figures';

@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { Link } from 'react-router';
-import { ink } from '../app/theme';
+import { ink } from '../app/ink';
 import { useRun, type AttemptView } from './useAttempts';
 
 /** Where a paper is among those of its set, with the ways to the others. */

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { BoardState } from '../board/subject';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useSet } from '../sets/useSets';
 import { useAgain, useMarkAll, useRun, type AttemptView } from './useAttempts';

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 
 type Props = {
   figure: Schemas['MarkedView'];

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useEffect, useId, useRef, useState } from 'react';
 import { Tabs } from '../app/Tabs';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Trouble } from '../app/Trouble';
 import { useLetterKeys } from '../style/usePreferences';
 import { AboutPanel } from './AboutPanel';

@@ -1,7 +1,6 @@
-import { Box } from '@mui/material';
 import { useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Schemas } from '../api/client';
-import { digits, ink } from '../app/theme';
+import { digits, ink } from '../app/ink';
 import { Marks } from '../sheet/Marks';
 import { useSize } from '../sheet/useSize';
 import { inSquare, type Figure } from './figures';
@@ -65,22 +64,15 @@ export function WritingSheet(props: Props) {
   };
 
   return (
-    <Box
+    <div
       ref={frame}
+      className="writing-sheet"
       tabIndex={0}
       data-testid="writing"
       role="group"
       aria-label={`Paper to write on: ${props.name}`}
       aria-describedby={props.describedBy}
       onKeyDown={props.onKeyDown}
-      sx={{
-        bgcolor: ink.sheet,
-        border: `1px solid ${ink.hair}`,
-        overflow: 'auto',
-        minHeight: 0,
-        touchAction: 'manipulation',
-        '&:focus-visible': { outlineOffset: -3 },
-      }}
     >
       {size.width > 0 && (
         <svg
@@ -136,7 +128,7 @@ export function WritingSheet(props: Props) {
           </g>
         </svg>
       )}
-    </Box>
+    </div>
   );
 }
 

@@ -141,7 +141,7 @@ class ClassJourneyTest {
             typed.fill(code.innerText().toLowerCase(Locale.ROOT));
             typed.press("Enter");
             child.getByText("Who are you?").waitFor();
-            Locator first = child.locator("button.MuiButton-outlined").first();
+            Locator first = child.locator("button.outlined").first();
             String name = first.innerText();
             first.tap();
             child.getByText("to do").first().waitFor();
