@@ -1,15 +1,23 @@
 import { createTheme } from '@mui/material/styles';
 import { digits, ink, usual } from './ink';
 
-/** A table's rows as short lists where there is no room for columns. */
-export const stackedOnPhone = {
-  '@media (max-width: 599px)': {
-    '& thead': { display: 'none' },
-    '& tr': { display: 'block', borderTop: `1px solid ${ink.hair}`, padding: '6px 0' },
-    '& td, & tbody tr td': { display: 'block', borderTop: 0, padding: '1px 0', textAlign: 'left !important' },
-    '& td[colspan]': { padding: '8px 0' },
-  },
-} as const;
+/** A table's rows as short lists where there is no room for columns: below so many px. */
+export const stackedBelow = (width: number) =>
+  ({
+    [`@media (max-width: ${width - 1}px)`]: {
+      '& thead': { display: 'none' },
+      '& tr': { display: 'block', borderTop: `1px solid ${ink.hair}`, padding: '6px 0' },
+      '& td, & tbody tr td': {
+        display: 'block',
+        borderTop: 0,
+        padding: '1px 0',
+        textAlign: 'left !important',
+      },
+      '& td[colspan]': { padding: '8px 0' },
+    },
+  }) as const;
+
+export const stackedOnPhone = stackedBelow(600);
 
 export const theme = createTheme({
   palette: {

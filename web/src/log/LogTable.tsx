@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { Fragment, useState } from 'react';
 import { Link } from 'react-router';
 import { digits, ink } from '../app/ink';
-import { stackedOnPhone, stickyHead } from '../app/theme';
+import { stackedBelow, stickyHead } from '../app/theme';
 import { momentInWords } from '../app/timeInWords';
 import { RemarksForm } from './RemarksForm';
 import type { Entry } from './useLog';
@@ -30,7 +30,7 @@ export function LogTable({ entries, onDelete }: Props) {
         borderCollapse: 'collapse',
         tableLayout: 'fixed',
         '& th': { color: ink.faint, fontSize: 13, fontWeight: 650, p: '4px 14px 4px 0' },
-        ...stackedOnPhone,
+        ...stackedBelow(1000),
         ...stickyHead,
         '& td': {
           borderTop: `1px solid ${ink.hair}`,

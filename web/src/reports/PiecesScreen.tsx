@@ -47,7 +47,7 @@ export function PiecesScreen() {
           <Box
             sx={{
               display: 'grid',
-              gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '120px 200px minmax(0, 1fr) minmax(0, 1fr)' },
+              gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: '110px 180px minmax(0, 1fr) minmax(0, 1fr)' },
               gap: 2,
             }}
           >
