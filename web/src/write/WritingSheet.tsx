@@ -1,4 +1,4 @@
-import { useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/ink';
 import { Marks } from '../sheet/Marks';
@@ -50,6 +50,13 @@ export function WritingSheet(props: Props) {
   const square = at === undefined ? undefined : paper.squares[at];
   const smallSquare = square?.smallAt === undefined ? square : paper.squares[square.smallAt];
   const comesNext = next === undefined ? undefined : paper.squares[next];
+
+  const room = size.width;
+  useEffect(() => {
+    if (frame.current && square && room > 0) {
+      keepInSight(frame.current, (left + square.column) * side, (top + square.row) * side, side);
+    }
+  }, [square, room, left, top, side]);
 
   const press = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -130,6 +137,14 @@ export function WritingSheet(props: Props) {
       )}
     </div>
   );
+}
+
+/** Moves a sheet that is larger than its frame, so that a square is seen with one more on each side of it. */
+function keepInSight(frame: HTMLElement, x: number, y: number, side: number) {
+  const within = (from: number, room: number, start: number) =>
+    Math.max(from + 2 * side - room, Math.min(start, from - side));
+  frame.scrollLeft = within(x, frame.clientWidth, frame.scrollLeft);
+  frame.scrollTop = within(y, frame.clientHeight, frame.scrollTop);
 }
 
 function Frame({ square, dashed = false }: { square: Schemas['SquareView']; dashed?: boolean }) {
