@@ -2,7 +2,6 @@ package bemble.core.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import java.io.IOException;
