@@ -1,10 +1,8 @@
 package bemble.server.faults;
 
-import bemble.core.problem.Fault;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.List;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -21,8 +19,6 @@ class ErrorPage implements ErrorController {
                 ? HttpStatus.resolve(code) : HttpStatus.NOT_FOUND;
         HttpStatus known =
                 status == null || status == HttpStatus.INTERNAL_SERVER_ERROR ? HttpStatus.BAD_REQUEST : status;
-        return FaultResponse.of(known, "This cannot be done", List.of(new Fault("", known == HttpStatus.NOT_FOUND
-                ? "There is nothing at this address."
-                : "The server cannot read this request (" + known.value() + ").")));
+        return FaultResponse.notTaken(known);
     }
 }

@@ -202,8 +202,6 @@ class FaultAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleExceptionInternal(Exception exception, @Nullable Object body,
             HttpHeaders headers,
             HttpStatusCode status, WebRequest request) {
-        return FaultResponse.of(status, "This cannot be done", List.of(new Fault("",
-                status.value() == 404 ? "There is nothing at this address."
-                        : "The server does not take this request (" + status.value() + ").")));
+        return FaultResponse.notTaken(status);
     }
 }

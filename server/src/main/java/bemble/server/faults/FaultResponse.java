@@ -4,6 +4,7 @@ import bemble.core.problem.Fault;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -20,6 +21,13 @@ public final class FaultResponse {
         detail.setTitle(title);
         detail.setProperty("errors", cut(faults));
         return detail;
+    }
+
+    /** Of a request that none of the API's addresses takes. */
+    static ResponseEntity<Object> notTaken(HttpStatusCode status) {
+        return of(status, "This cannot be done", List.of(new Fault("", status.isSameCodeAs(HttpStatus.NOT_FOUND)
+                ? "There is nothing at this address. Go by the list that it belongs to; what was deleted can be brought back there."
+                : "The server does not take this request (" + status.value() + ").")));
     }
 
     /** The first faults, and how many more there are. */
