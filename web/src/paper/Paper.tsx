@@ -1,10 +1,11 @@
-import { Box, useMediaQuery, type Theme } from '@mui/material';
+import { Box } from '@mui/material';
 import { useCallback, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { Schemas } from '../api/client';
 import { Tabs } from '../app/Tabs';
 import { digits, ink } from '../app/ink';
 import { dayOfMomentInWords } from '../app/timeInWords';
+import { useWide } from '../app/useWide';
 import type { BoardState } from '../board/subject';
 import type { Entry } from '../log/useLog';
 import { SheetPainter } from '../sheet/SheetPainter';
@@ -50,7 +51,7 @@ type Panel = (typeof panels)[number]['id'];
 
 /** One problem on paper. */
 export function Paper({ typed, typedPoint, opened, style, onBegin, startAt }: Props) {
-  const roomy = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'), { noSsr: true });
+  const roomy = useWide();
   const [chosen, setPanel] = useState<Panel>();
   // Where there is little room the steps wait behind their tab.
   const panel = chosen ?? (roomy ? 'steps' : undefined);

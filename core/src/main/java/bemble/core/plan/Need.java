@@ -131,6 +131,16 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
                 && harder(pupil, rung, topics).mapToInt(Place::of).sum() >= FEW;
     }
 
+    /**
+     * Whether a sheet on a rung that a pupil is not done with keeps something warm: something harder is secure, or they have answered
+     * here and come past it.
+     *
+     * @param topics the ids of rungs in the teacher's order
+     */
+    static boolean canJoin(PlannedPupil pupil, String rung, List<String> topics) {
+        return canDoHarder(pupil, rung, topics) || pupil.on(rung).of() > 0 && isPast(pupil, rung, topics);
+    }
+
     private static Stream<Place> harder(PlannedPupil pupil, String rung, List<String> topics) {
         return topics.stream().dropWhile(each -> !each.equals(rung)).skip(1)
                 .filter(each -> operation(each) == operation(rung)).map(pupil::on);

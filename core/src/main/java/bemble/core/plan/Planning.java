@@ -161,8 +161,7 @@ final class Planning {
     private Optional<Need> repeated(PlannedPupil pupil, List<Need> there) {
         return there.stream()
                 .filter(need -> pupil.on(need.rung()).movesOn()
-                        || Need.canDoHarder(pupil, need.rung(), wishes.topics())
-                        || pupil.on(need.rung()).of() > 0 && Need.isPast(pupil, need.rung(), wishes.topics())
+                        || Need.canJoin(pupil, need.rung(), wishes.topics())
                         || on(need.rung(), pupil).findAny().isPresent())
                 .max(Comparator.comparing(need -> wishes.topics().indexOf(need.rung())));
     }

@@ -52,7 +52,7 @@ public record Seat(long pupil, Why why, Need need, boolean catchesUp, String bec
         }
         String can = place.state().isReached() ? "secure here" : place.movesOn() ? "passed the quiz here"
                 : Need.canDoHarder(pupil, sheet.rung(), topics) ? "something harder is secure"
-                        : place.of() > 0 && Need.isPast(pupil, sheet.rung(), topics)
+                        : Need.canJoin(pupil, sheet.rung(), topics)
                                 ? right(place) + " here, at work on something harder" : "";
         return can.isEmpty() ? new Seat(pupil.id(), Why.CHOSEN, sheet, false, "here on your word")
                 : new Seat(pupil.id(), Why.JOINS, sheet, false, can + ": keeps it warm, explains to a neighbour");

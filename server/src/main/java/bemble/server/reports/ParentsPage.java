@@ -36,6 +36,10 @@ final class ParentsPage {
     private static final int FRESH_DAYS = 21;
     /** So many answers show that something was worked on. */
     private static final int WORKED_ON = 4;
+    private static final Comparator<Standing> MOST_TO_DO =
+            Comparator.comparing((Standing standing) -> standing.rests().size() < WORKED_ON)
+                    .thenComparing(ParentsPage::rightShare)
+                    .thenComparing(ParentsPage::last, Comparator.reverseOrder());
     private static final int PIECES_TO_CHOOSE_FROM = 8;
 
     private final PupilWork pupil;
@@ -110,10 +114,7 @@ final class ParentsPage {
     private Optional<Rung> worksOn() {
         return Ladder.all().stream()
                 .filter(rung -> pupil.places().state(rung.id()) == State.LEARNING && !isPassedOver(rung))
-                .min(Comparator.comparing(Rung::id, Comparator.comparing(pupil::standing,
-                        Comparator.comparing((Standing standing) -> standing.rests().size() < WORKED_ON)
-                                .thenComparing(ParentsPage::rightShare)
-                                .thenComparing(ParentsPage::last, Comparator.reverseOrder()))));
+                .min(Comparator.comparing(rung -> pupil.standing(rung.id()), MOST_TO_DO));
     }
 
     private static LocalDate last(Standing standing) {
