@@ -67,29 +67,37 @@ export function ClassesScreen() {
           can mark their papers.
         </Box>
       )}
-      {classes.data?.map((each) => (
-        <Box key={each.id} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1.5, mt: 1.5 }}>
-          <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
-            <Box component="h2" sx={{ m: 0, fontSize: 19 }}>
-              <Link to={`/classes/${each.id}`}>{each.name}</Link>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 480px), 1fr))',
+          columnGap: 5,
+        }}
+      >
+        {classes.data?.map((each) => (
+          <Box key={each.id} sx={{ borderTop: `1px solid ${ink.hair}`, py: 1.5, mt: 1.5 }}>
+            <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
+              <Box component="h2" sx={{ m: 0, fontSize: 19 }}>
+                <Link to={`/classes/${each.id}`}>{each.name}</Link>
+              </Box>
+              <Box sx={{ color: ink.faint }}>
+                {each.pupils.length === 1 ? '1 pupil' : `${each.pupils.length} pupils`}
+              </Box>
+              <Box sx={{ ml: 'auto' }}>
+                <Button onClick={() => setEdited(each)} aria-label={`Change ${each.name}`}>
+                  Change
+                </Button>
+                <Button onClick={() => onDelete(each.id)} aria-label={`Delete ${each.name}`}>
+                  Delete
+                </Button>
+              </Box>
             </Box>
-            <Box sx={{ color: ink.faint }}>
-              {each.pupils.length === 1 ? '1 pupil' : `${each.pupils.length} pupils`}
-            </Box>
-            <Box sx={{ ml: 'auto' }}>
-              <Button onClick={() => setEdited(each)} aria-label={`Change ${each.name}`}>
-                Change
-              </Button>
-              <Button onClick={() => onDelete(each.id)} aria-label={`Delete ${each.name}`}>
-                Delete
-              </Button>
+            <Box sx={{ mt: 0.5, lineHeight: 1.7, overflowWrap: 'anywhere' }}>
+              {each.pupils.map(({ name }) => name.replaceAll(' ', '\u00a0')).join(' · ')}
             </Box>
           </Box>
-          <Box sx={{ mt: 0.5, lineHeight: 1.7, overflowWrap: 'anywhere' }}>
-            {each.pupils.map(({ name }) => name.replaceAll(' ', '\u00a0')).join(' · ')}
-          </Box>
-        </Box>
-      ))}
+        ))}
+      </Box>
       <Box component="p" sx={{ color: ink.faint, mt: 3 }}>
         A short name is all that is kept of a pupil. <Link to="/marking">Mark their papers</Link>.
       </Box>

@@ -1,13 +1,21 @@
 import { Box } from '@mui/material';
-import { Link } from 'react-router';
+import { Link, type To } from 'react-router';
 import { ink } from '../app/ink';
 import { stickyHead } from '../app/theme';
 import { operationNames } from './operationNames';
 import { StateSign } from './StateSign';
 import type { ClassRecord } from './useRecords';
 
+type Props = {
+  record: ClassRecord;
+  /** Whose record stands beside it. */
+  chosen?: number;
+  /** Where a pupil's record is, with one of its rungs opened. */
+  to: (pupil: number, rung?: string) => To;
+};
+
 /** The class in one picture: rungs across, pupils down. */
-export function ClassPicture({ record }: { record: ClassRecord }) {
+export function ClassPicture({ record, chosen, to }: Props) {
   const labels = new Map(record.states.map((state) => [state.id, state.label]));
   const operations = [...new Set(record.rungs.map((rung) => rung.operation))];
   if (record.rungs.length === 0) {
@@ -20,7 +28,7 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
   }
   return (
     <Box>
-      <Legend record={record} />
+      <Legend record={record} narrow={chosen !== undefined} />
       <Box sx={{ overflow: 'auto', maxHeight: 'calc(100dvh - 24px)', mt: 1 }}>
         <Box
           component="table"
@@ -46,6 +54,7 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
               bgcolor: ink.page,
             },
             '& tbody tr:hover td, & tbody tr:hover th': { bgcolor: ink.sheet },
+            '& [data-chosen] td, & [data-chosen] th[scope=row]': { bgcolor: ink.sheet, fontWeight: 650 },
             '& td a': { display: 'block', textDecoration: 'none', lineHeight: '26px' },
           }}
         >
@@ -98,9 +107,11 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
           </thead>
           <tbody>
             {record.pupils.map((row) => (
-              <tr key={row.pupil.id}>
+              <tr key={row.pupil.id} data-chosen={row.pupil.id === chosen || undefined}>
                 <th scope="row">
-                  <Link to={`/pupils/${row.pupil.id}`}>{row.pupil.name}</Link>
+                  <Link to={to(row.pupil.id)} aria-current={row.pupil.id === chosen || undefined}>
+                    {row.pupil.name}
+                  </Link>
                 </th>
                 {row.cells.map((cell, index) => (
                   <Box
@@ -109,7 +120,7 @@ export function ClassPicture({ record }: { record: ClassRecord }) {
                     sx={{ borderLeft: beginsOperation(record, index) ? `1px solid ${ink.faint}` : undefined }}
                   >
                     <Link
-                      to={`/pupils/${row.pupil.id}#${cell.rung}`}
+                      to={to(row.pupil.id, cell.rung)}
                       aria-label={said(row.pupil.name, record, index, labels)}
                       title={cell.shows && `still shows: ${cell.shows}`}
                     >
@@ -159,9 +170,20 @@ function said(pupil: string, record: ClassRecord, index: number, labels: Map<str
   return parts.filter(Boolean).join(', ');
 }
 
-function Legend({ record }: { record: ClassRecord }) {
+function Legend({ record, narrow }: { record: ClassRecord; narrow: boolean }) {
   return (
-    <Box sx={{ display: 'flex', gap: 2.5, flexWrap: 'wrap', color: ink.faint, fontSize: 15 }}>
+    // It wraps at the width of the table, and does not widen it.
+    <Box
+      sx={{
+        display: 'flex',
+        columnGap: 2.5,
+        flexWrap: 'wrap',
+        color: ink.faint,
+        fontSize: 15,
+        width: narrow ? 0 : undefined,
+        minWidth: narrow ? '100%' : undefined,
+      }}
+    >
       {record.states.map((state) => (
         <span key={state.id}>
           <StateSign state={state.id} size={16} /> {state.label}

@@ -8,9 +8,9 @@ import { Stairs } from '../glance/Stairs';
 import { NamesPanel } from '../classes/NamesPanel';
 import { PlanPanel } from '../plan/PlanPanel';
 import { OpenedPanel } from '../screens/OpenedPanel';
-import { ClassPicture } from './ClassPicture';
 import { SlipsAndFacts } from './SlipsAndFacts';
 import { useClassRecord } from './useRecords';
+import { WhoCanDoWhat } from './WhoCanDoWhat';
 
 const parts = [
   { id: 'picture', label: 'Who can do what' },
@@ -68,7 +68,7 @@ export function ClassScreen() {
       {shown === 'picture' && (
         <>
           <Stairs classId={id} />
-          <ClassPicture record={record.data} />
+          <WhoCanDoWhat record={record.data} />
         </>
       )}
       {shown === 'steps' && <ClassSteps id={id} name={record.data.name} />}

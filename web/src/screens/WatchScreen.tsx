@@ -20,7 +20,7 @@ export function WatchScreen() {
   const { data } = session;
   const count = (state: string) => data.places.filter((place) => place.state === state).length;
   return (
-    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' }, maxWidth: 1120 }}>
+    <Box sx={{ p: { xs: '10px 12px', md: '16px 28px' } }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2.5, flexWrap: 'wrap' }}>
         <Box component="h1" sx={{ m: 0 }}>
           {data.title}
