@@ -69,6 +69,7 @@ export const keys = {
   },
   report: (kind: string, id: number) => ['report', kind, id],
   rules: ['rules'],
+  scanFolder: ['scan folder'],
   screens: {
     all: ['screens'],
     one: (id: number) => ['screens', id],

@@ -12,6 +12,7 @@ import { stackedOnPhone, stickyHead } from '../app/theme';
 import { Trouble } from '../app/Trouble';
 import { useClasses } from '../classes/useClasses';
 import { dayOfMomentInWords } from '../app/timeInWords';
+import { ScanFolderLine } from '../scan/ScanFolderLine';
 import { useSetList } from '../sets/useSets';
 import { NamedRules } from '../rules/NamedRules';
 import { useBeginMarking, useDeleteMarking, useMarkings, useRestoreMarking } from './useMarking';
@@ -42,6 +43,7 @@ export function MarkingsScreen() {
         <Link to="/ask">Ask one more: a few questions at a child’s table</Link>
       </Box>
       <Begin />
+      <ScanFolderLine />
       <Trouble message={(markings.error ?? remove.error ?? restore.error)?.message} />
       <BringBack what="piles" deletedNow={deletedNow} restore={restore} />
       {(search !== '' || (markings.lines && markings.lines.length > 0)) && (

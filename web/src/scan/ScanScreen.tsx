@@ -10,6 +10,7 @@ import { useMarking } from '../marking/useMarking';
 import { AskReading } from './AskReading';
 import { PagesTold } from './PagesTold';
 import { ReadingsSheet } from './ReadingsSheet';
+import { ScanFolderLine } from './ScanFolderLine';
 import {
   useBringIn,
   useForgetHands,
@@ -80,6 +81,7 @@ export function ScanScreen() {
         )}
       </Box>
       <Trouble message={bringIn.error?.message} />
+      <ScanFolderLine />
       {scans.data?.length === 0 && <HowItIsDone />}
       {scan.data && <OneScan key={scan.data.id} id={id} scan={scan.data} />}
     </Box>

@@ -10,13 +10,27 @@ export type Confirmed = Schemas['ConfirmedReading'];
 
 const soon = 700;
 
+const lookAgainAfter = 5000;
+
+/** The folder whose files are read by themselves, where there is one; what is left in it changes by itself too. */
+export const useScanFolder = () =>
+  useQuery<Schemas['ScanFolderView'], Refused>({
+    queryKey: keys.scanFolder,
+    queryFn: () => ask(api.GET('/api/scans/folder')),
+    staleTime: 0,
+    refetchInterval: ({ state }) => (state.data?.folder ? lookAgainAfter : false),
+  });
+
 /** What was brought in for a pile, newest first. */
-export const useScans = (id: number) =>
-  useQuery<Schemas['ScanLine'][], Refused>({
+export function useScans(id: number) {
+  const watched = useScanFolder().data?.folder !== undefined;
+  return useQuery<Schemas['ScanLine'][], Refused>({
     queryKey: keys.markings.scans(id),
     queryFn: () => ask(api.GET('/api/markings/{id}/scans', { params: { path: { id } } })),
     staleTime: 0,
+    refetchInterval: watched ? lookAgainAfter : false,
   });
+}
 
 /** A scan with what was read; asked for again while it is being read. */
 export const useScan = (id: number, scan: number | undefined) =>

@@ -97,16 +97,21 @@ public class ScanService {
      */
     ScanId begin(TeacherId teacherId, MarkingId markingId, String name, byte[] bytes) {
         piles.open(teacherId, markingId);
-        if (bytes.length > Runtime.getRuntime().maxMemory() / FILES_IN_THE_HEAP) {
-            throw Refusal.of("file",
-                    "This file is too large for the memory that Bemble has here. Make two files of it, or scan it in grey.");
-        }
+        requireRoom(bytes.length);
         try (FilledFile file = FilledFile.open(bytes)) {
             LOG.debug("A file of {} pages", file.pages());
         } catch (IOException closing) {
             LOG.debug("A file could not be closed", closing);
         }
         return begin(teacherId, markingId, name, any -> bytes);
+    }
+
+    /** @throws Refusal where a file of so many bytes does not fit */
+    void requireRoom(long bytes) {
+        if (bytes > Runtime.getRuntime().maxMemory() / FILES_IN_THE_HEAP) {
+            throw Refusal.of("file",
+                    "This file is too large for the memory that Bemble has here. Make two files of it, or scan it in grey.");
+        }
     }
 
     /** Has the pile written by the practice scanner's children, scanned and read. */
