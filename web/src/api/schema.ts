@@ -1116,6 +1116,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/markings/{id}/copied": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Opens the paper on which a working is copied, as far as it is; the first time only its problem stands there.
+         * @description Opens the paper on which a working is copied, as far as it is; the first time only its problem stands there.
+         */
+        post: operations["open_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/markings/{id}/copied/{paper}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Takes what was copied into the pile: its answer over what stood there, and what its working tells.
+         * @description Takes what was copied into the pile: its answer over what stood there, and what its working tells.
+         */
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mark": {
         parameters: {
             query?: never;
@@ -1213,7 +1253,7 @@ export interface paths {
          * Takes a log in, all or none of it; where that takes long, tells how far it is.
          * @description Takes a log in, all or none of it; where that takes long, tells how far it is.
          */
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2200,6 +2240,26 @@ export interface paths {
          * @description The address at which pupils come in.
          */
         get: operations["address"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scans/folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The folder whose files are read by themselves, and what was left in it.
+         * @description The folder whose files are read by themselves, and what was left in it.
+         */
+        get: operations["folder"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4268,7 +4328,16 @@ export interface components {
             setId?: number;
             /** Format: int32 */
             question?: number;
+            /** @description the paper of a pile that it is a copy of; left out where it is none */
+            copied?: components["schemas"]["CopiedFrom"];
             label: string;
+        };
+        /** @description The paper of a pile that a teacher copies square by square: which pile it lies in, and whose it is. */
+        CopiedFrom: {
+            /** Format: int64 */
+            marking: number;
+            /** Format: int64 */
+            pupil: number;
         };
         /** @description What to work: a problem as typed text, in the style's punctuation, or an operation with operands in plain digits. */
         WorkRequest: {
@@ -4994,6 +5063,22 @@ export interface components {
         AnswersTaken: {
             /** Format: int32 */
             answers: number;
+        };
+        WorkingToCopy: {
+            /** Format: int64 */
+            pupilId: number;
+            /**
+             * Format: int32
+             * @description its number on the sheet, from 1
+             */
+            question: number;
+        };
+        CopyView: {
+            /**
+             * Format: int64
+             * @description the paper to write on, as those of the log
+             */
+            paper: number;
         };
         /** @description A slip that the paper fits. */
         FindingView: {
@@ -5773,6 +5858,18 @@ export interface components {
         PupilsAddress: {
             /** @description what pupils open on their devices; left out where only this computer reaches Bemble */
             address?: string;
+        };
+        /** @description A file that was left where it is. */
+        LeftThere: {
+            name: string;
+            /** @description why, and what to do */
+            say: string;
+        };
+        ScanFolderView: {
+            /** @description where it is on the computer that Bemble runs on; left out where none is watched */
+            folder?: string;
+            /** @description files in it that are no sheets of a pile */
+            left: components["schemas"]["LeftThere"][];
         };
         RuleView: {
             /** Format: int64 */
@@ -8526,6 +8623,63 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
+    open_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkingToCopy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyView"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                paper: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            403: components["responses"]["Refusal403"];
+            404: components["responses"]["Refusal404"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
     mark: {
         parameters: {
             query?: never;
@@ -8666,7 +8820,7 @@ export interface operations {
             422: components["responses"]["Refusal422"];
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10193,6 +10347,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PupilsAddress"];
+                };
+            };
+            400: components["responses"]["Refusal400"];
+            401: components["responses"]["Refusal401"];
+            422: components["responses"]["Refusal422"];
+        };
+    };
+    folder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanFolderView"];
                 };
             };
             400: components["responses"]["Refusal400"];

@@ -1,7 +1,6 @@
 import type { Schemas } from '../api/client';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { ink } from '../app/ink';
 import type { Answer, Marking } from './useMarking';
 
@@ -18,7 +17,6 @@ function Causes({ label, causes }: { label: string; causes: { id: string; name: 
 }
 
 type Props = {
-  problem: string;
   operation: Schemas['Operation'];
   answer: Answer;
   marking: Marking;
@@ -29,7 +27,7 @@ type Props = {
 };
 
 /** What fits a wrong answer: the likeliest, the next likeliest, and what the teacher decides. */
-export function Fitting({ problem, operation, answer, marking, judged, onDecide, onOpen }: Props) {
+export function Fitting({ operation, answer, marking, judged, onDecide, onOpen }: Props) {
   const [rank, setRank] = useState(0);
   // Where nothing is likely that is said first; what fits a little comes after it.
   const ranked = answer.say ? [undefined, ...answer.presumed] : answer.presumed;
@@ -81,9 +79,6 @@ export function Fitting({ problem, operation, answer, marking, judged, onDecide,
           Next likeliest
         </Button>
       )}
-      <Link to={`/write?problem=${encodeURIComponent(problem)}`} style={{ fontSize: 14 }}>
-        Copy the paper
-      </Link>
       {presumed && (
         <Button onClick={() => onOpen(presumed)} aria-label={`See question ${answer.question} step by step`}>
           See

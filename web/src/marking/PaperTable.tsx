@@ -1,8 +1,10 @@
 import { Box } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { digits, ink } from '../app/ink';
 import { stackedOnPhone } from '../app/theme';
 import { appearsLate } from '../app/appearsLate';
 import type { Opened } from './FindingDialog';
+import { CopyWorking } from './CopyWorking';
 import { Fitting } from './Fitting';
 import type { Entry } from './entry';
 import type { Answer, Marking, Paper } from './useMarking';
@@ -42,6 +44,9 @@ export function PaperTable({ marking, paper, waiting, onDecide, onOpen }: Props)
           <th style={{ width: '30%' }}>Question</th>
           <th style={{ width: '18%' }}>Stands there</th>
           <th>What fits it</th>
+          <th style={{ width: 116 }}>
+            <span style={visuallyHidden}>Its working</span>
+          </th>
         </tr>
       </Box>
       <tbody>
@@ -72,7 +77,6 @@ export function PaperTable({ marking, paper, waiting, onDecide, onOpen }: Props)
                 {answer && !under && answer.verdict === 'wrong' && (
                   <Fitting
                     key={answer.given}
-                    problem={question.problem}
                     operation={question.operation}
                     answer={answer}
                     marking={marking}
@@ -87,6 +91,9 @@ export function PaperTable({ marking, paper, waiting, onDecide, onOpen }: Props)
                     }
                   />
                 )}
+              </td>
+              <td>
+                <CopyWorking marking={marking.id} pupil={paper.pupil.id} question={i + 1} />
               </td>
             </Box>
           );

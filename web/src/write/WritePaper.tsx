@@ -7,6 +7,7 @@ import { Trouble } from '../app/Trouble';
 import { useLetterKeys } from '../style/usePreferences';
 import { AboutPanel } from './AboutPanel';
 import { AfterMarking } from './AfterMarking';
+import { CopiedLine } from './CopiedLine';
 import { inSquare } from './figures';
 import { heard } from './marksOfPaper';
 import { NumberPad } from './NumberPad';
@@ -33,7 +34,7 @@ export function WritePaper({ attempt, paper }: Props) {
   const { settings } = attempt;
   const keeping = useAttempt(attempt);
   const pen = usePen(paper, keeping.figures, Date.parse(attempt.begunAt), keeping.add);
-  const marking = useMarking(attempt.id, keeping.flush);
+  const marking = useMarking(attempt, keeping.flush);
   // What is said of a paper is said of what stood there, and not of it once more is written.
   const count = keeping.figures.filter((figure) => figure.kind !== 'nudge').length;
   const [markedBefore] = useState(attempt.state !== 'open' ? count : undefined);
@@ -83,6 +84,7 @@ export function WritePaper({ attempt, paper }: Props) {
           {attempt.problem}
         </Box>
         <RunLine attempt={attempt} />
+        <CopiedLine attempt={attempt} taken={handedIn !== undefined} />
         <Box role="status" sx={{ ml: 'auto', color: ink.faint, fontSize: 14 }}>
           {keeping.saving === 'saved'
             ? begun
@@ -156,7 +158,7 @@ export function WritePaper({ attempt, paper }: Props) {
             <OnwardsInRun run={attempt.run} id={attempt.id} />
           ) : (
             <Button variant="contained" onClick={handIn} disabled={marking.isPending}>
-              Hand in and mark
+              {attempt.copied ? 'Mark it, into the pile' : 'Hand in and mark'}
             </Button>
           )}
           {settings.marking === 'asked' && (

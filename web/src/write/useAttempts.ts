@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Refused, type Schemas } from '../api/client';
-import { keys } from '../api/keys';
+import { followsFromMarks, keys } from '../api/keys';
 import { useQuery } from '../app/useQuery';
 import type { Figure } from './figures';
 import { standing, written } from './figures';
@@ -113,15 +113,22 @@ export function useSettingsChange(id: number) {
 }
 
 /**
- * Marks a paper and keeps how it came out; what was written has to be on the server before. What it is called with says how much
- * stood on the paper then.
+ * Marks a paper and keeps how it came out, a copy in its pile too; what was written has to be on the server before. What it is called
+ * with says how much stood on the paper then.
  */
-export function useMarking(id: number, flush: () => Promise<void>) {
+export function useMarking({ id, copied }: AttemptView, flush: () => Promise<void>) {
   const queries = useQueryClient();
   return useMutation<Marked, Refused, number>({
     mutationFn: async () => {
       await flush();
-      return ask(api.POST('/api/attempts/{id}/mark', { params: { path: { id } } }));
+      const marked = await ask(api.POST('/api/attempts/{id}/mark', { params: { path: { id } } }));
+      if (copied) {
+        const path = { id: copied.marking, paper: id };
+        await ask(api.POST('/api/markings/{id}/copied/{paper}', { params: { path } }));
+        void queries.invalidateQueries({ queryKey: keys.markings.one(copied.marking) });
+        void queries.invalidateQueries({ predicate: ({ queryKey }) => followsFromMarks(queryKey) });
+      }
+      return marked;
     },
     onSuccess: () =>
       Promise.all([

@@ -158,7 +158,7 @@ public class LogService {
                 if (read.paper() != null) {
                     attempts.add(new StoredAttempt(id, json.writeValueAsString(read.paper().settings()),
                             json.writeValueAsString(read.paper().figures()), AttemptService.text(read.paper().run()),
-                            null, read.paper().question()));
+                            null, read.paper().question(), null, null));
                 }
                 added++;
             }

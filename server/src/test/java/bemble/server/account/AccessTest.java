@@ -66,6 +66,7 @@ class AccessTest {
             "DELETE /api/markings/{id}/papers/{pupil}/answers/{question}",
             "POST /api/markings/{id}/papers/{pupil}/rest", "PUT /api/markings/{id}/papers/{pupil}/cause",
             "PUT /api/markings/{id}/papers/{pupil}", "POST /api/markings/{id}/import",
+            "POST /api/markings/{id}/copied", "POST /api/markings/{id}/copied/{paper}",
             "GET /api/markings/{id}/class", "POST /api/markings/{id}/set", "GET /api/markings/{id}/key",
             "GET /api/markings/{id}/key/pages", "GET /api/markings/{id}/key.pdf", "GET /api/markings/{id}/strips/pages",
             "GET /api/markings/{id}/strips.pdf", "GET /api/markings/{id}/feedback",
@@ -85,7 +86,8 @@ class AccessTest {
     private static final Set<String> OTHERS = new TreeSet<>(List.of(
             "GET /api/attempts", "POST /api/attempts", "POST /api/attempts/run", "GET /api/classes",
             "POST /api/classes", "POST /api/classes/file",
-            "GET /api/markings", "POST /api/markings", "GET /api/markings/forms", "GET /api/rules", "POST /api/rules",
+            "GET /api/markings", "POST /api/markings", "GET /api/markings/forms", "GET /api/scans/folder",
+            "GET /api/rules", "POST /api/rules",
             "DELETE /api/rules/{id}",
             "POST /api/rules/{id}/restore", "GET /api/screens", "GET /api/screens/address", "POST /api/screens",
             "PUT /api/page-words/{page}", "GET /api/guide", "GET /api/lessons/{source}", "PUT /api/lessons/{source}",
@@ -198,6 +200,7 @@ class AccessTest {
             Map.entry("POST /api/markings/{id}/papers/{pupil}/entries",
                     "{\"key\":\"0123456789abcdef\",\"line\":\"1 =\"}"),
             Map.entry("POST /api/markings/{id}/import", "Ada F,1\n"),
+            Map.entry("POST /api/markings/{id}/copied", "{\"pupilId\":1,\"question\":1}"),
             Map.entry("POST /api/markings/{id}/set", "{\"slip\":\"zeros-skipped\"}"),
             Map.entry("POST /api/rehearse", "{\"problems\":[\"58 + 67\"]}"));
 

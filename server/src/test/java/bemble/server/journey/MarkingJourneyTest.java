@@ -109,6 +109,28 @@ class MarkingJourneyTest {
     }
 
     @Test
+    void aWorkingOnPaperIsCopiedSquareBySquareAndMarkedInThePile(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            begin(teacher, "Dippers", "Ida M", "Tom B");
+            teacher.press("Copy working of question 2");
+            teacher.see("Ida M, Exchange across a zero, question 2");
+            page.waitForFunction("() => document.activeElement?.dataset.testid === 'writing'");
+            for (String figure : "3 8 7".split(" ")) {
+                teacher.key(figure);
+            }
+            teacher.assertAccessible();
+            teacher.press("Mark it, into the pile");
+            teacher.see("✓ in the pile");
+            teacher.see("Not right yet");
+            teacher.open("To the pile");
+            page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ida M")).waitFor();
+            row(page, 2).getByLabel("783, wrong").waitFor();
+            teacher.assertAccessible();
+        }
+    }
+
+    @Test
     void answersFromAFileAreTakenAllOrNoneAndTwoWindowsSeeTheSame(Browser browser, RunningServer server)
             throws IOException {
         try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {

@@ -60,16 +60,19 @@ public class AttemptService {
     }
 
     /** A paper with its entry in the log. */
-    record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, @Nullable UUID run,
-            @Nullable SetId setId,
-            @Nullable Integer question) {
+    record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, Source source) {
         Attempt withSettings(AttemptSettings others) {
-            return new Attempt(entry, others, figures, run, setId, question);
+            return new Attempt(entry, others, figures, source);
         }
     }
 
-    /** Where a paper comes from: the run, set and question, all of which may be null. */
-    record Source(@Nullable UUID run, @Nullable SetId setId, @Nullable Integer question) {}
+    /**
+     * Where a paper comes from, all of which may be null.
+     *
+     * @param question its number in the set or pile
+     * @param copied the paper of a pile that it is a copy of
+     */
+    record Source(@Nullable UUID run, @Nullable SetId setId, @Nullable Integer question, @Nullable CopiedFrom copied) {}
 
     /** A paper to begin. */
     record ToBegin(WorkOrder order, AttemptSettings settings, Source source, String label) {}
@@ -88,7 +91,9 @@ public class AttemptService {
         LogEntry added = log.add(teacherId, entry);
         Source source = paper.source();
         StoredAttempt stored = new StoredAttempt(added.id(), json.writeValueAsString(paper.settings()),
-                json.writeValueAsString(figures), text(source.run()), source.setId(), source.question());
+                json.writeValueAsString(figures), text(source.run()), source.setId(), source.question(),
+                source.copied() == null ? null : source.copied().marking(),
+                source.copied() == null ? null : source.copied().pupil());
         attempts.add(stored);
         return whole(added, stored);
     }
@@ -124,14 +129,15 @@ public class AttemptService {
         return new AttemptView(entry.id(), WorkRequest.again(entry.problem(),
                 entry.method(), styles.read(entry.choices()), entry.checkKind()),
                 styles.written(entry.problem(), entry.choices()), attempt.settings(),
-                attempt.figures(), entry.written(), entry.answer(), entry.workedAt(), attempt.run(), attempt.setId(),
-                attempt.question(), entry.label());
+                attempt.figures(), entry.written(), entry.answer(), entry.workedAt(), attempt.source().run(),
+                attempt.source().setId(), attempt.source().question(), attempt.source().copied(), entry.label());
     }
 
     private Attempt whole(LogEntry entry, StoredAttempt stored) {
         return new Attempt(entry, json.readValue(stored.settings(), AttemptSettings.class),
-                json.readValue(stored.figures(), FIGURES), stored.run() == null ? null : UUID.fromString(stored.run()),
-                stored.setId(), stored.question());
+                json.readValue(stored.figures(), FIGURES),
+                new Source(stored.run() == null ? null : UUID.fromString(stored.run()), stored.setId(),
+                        stored.question(), CopiedFrom.of(stored)));
     }
 
     /** The papers of a set worked through, in the order of its questions. */

@@ -27,10 +27,11 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Papers that pupils write at a screen; they stand in their teacher's log. */
+/** Papers that pupils write at a screen, or that a teacher copies for them; they stand in their teacher's log. */
 @Component
 public class PupilPapers {
     private static final Logger LOG = LoggerFactory.getLogger(PupilPapers.class);
+    private static final AttemptSettings COPIED = new AttemptSettings(false, false, false, "asked", 0, null, false);
 
     private final AttemptService attempts;
     private final AttemptMapper mapper;
@@ -64,7 +65,7 @@ public class PupilPapers {
         List<AttemptService.ToBegin> papers = new ArrayList<>();
         for (Problem problem : problems) {
             papers.add(new AttemptService.ToBegin(new WorkOrder(problem, null, style, null), settings,
-                    new AttemptService.Source(run, null, papers.size() + 1), label));
+                    new AttemptService.Source(run, null, papers.size() + 1, null), label));
         }
         attempts.beginAll(teacherId, papers);
         mapper.belongsTo(run.toString(), pupilId);
@@ -73,6 +74,27 @@ public class PupilPapers {
 
     /** A paper with its question. */
     public record Paper(EntryId id, int question, Problem problem) {}
+
+    /** The paper on which a pupil's working is copied from a pile; it is begun where nothing was copied yet. */
+    @Transactional
+    public EntryId copy(TeacherId teacherId, CopiedFrom from, int question, String label, Problem problem,
+            HouseStyle style) {
+        return mapper.copy(teacherId, from.marking(), from.pupil(), question).orElseGet(() -> attempts
+                .begin(teacherId, new AttemptService.ToBegin(new WorkOrder(problem, null, style, null), COPIED,
+                        new AttemptService.Source(null, null, question, from), label))
+                .entry().id());
+    }
+
+    /** What was copied for a pupil: the problem, and what stands there. */
+    public record Copy(PupilId pupil, Problem problem, Handed handed) {}
+
+    /** Marks a copy and gives what stands on it; nothing where the pile has no such copy. */
+    public Optional<Copy> copied(TeacherId teacherId, MarkingId markingId, EntryId id) {
+        Attempt attempt = attempts.find(teacherId, id);
+        CopiedFrom from = attempt.source().copied();
+        return from == null || !from.marking().equals(markingId) ? Optional.empty()
+                : Optional.of(new Copy(from.pupil(), attempt.entry().problem(), handed(teacherId, attempt)));
+    }
 
     /** The papers in the order of their questions. */
     public List<Paper> of(TeacherId teacherId, String run) {
@@ -98,7 +120,7 @@ public class PupilPapers {
     public Map<Integer, String> answers(TeacherId teacherId, String run) {
         Map<Integer, String> answers = new HashMap<>();
         attempts.ofRun(teacherId, UUID.fromString(run)).forEach(attempt -> answers
-                .put(Objects.requireNonNull(attempt.question()), meant(attempt, attempt.entry().answer())));
+                .put(Objects.requireNonNull(attempt.source().question()), meant(attempt, attempt.entry().answer())));
         return answers;
     }
 
@@ -114,21 +136,19 @@ public class PupilPapers {
 
     /** Marks the papers and gives what was answered; a paper on which nothing stands has an empty answer. */
     public List<Handed> handIn(TeacherId teacherId, UUID run) {
-        List<Handed> handed = new ArrayList<>();
-        for (Attempt attempt : attempts.ofRun(teacherId, run)) {
-            MarkResponse marked = marked(attempt);
-            if (marked == null) {
-                handed.add(new Handed(Objects.requireNonNull(attempt.question()), "", true, null, null));
-                continue;
-            }
-            attempts.keep(teacherId, attempt.entry().id(), marked);
-            String answer = meant(attempt, marked.answer().text());
-            handed.add(new Handed(Objects.requireNonNull(attempt.question()),
-                    answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())), false,
-                    marked.likeliestSlip(),
-                    marked.marks()));
+        return attempts.ofRun(teacherId, run).stream().map(attempt -> handed(teacherId, attempt)).toList();
+    }
+
+    private Handed handed(TeacherId teacherId, Attempt attempt) {
+        int question = Objects.requireNonNull(attempt.source().question());
+        MarkResponse marked = marked(attempt);
+        if (marked == null) {
+            return new Handed(question, "", true, null, null);
         }
-        return handed;
+        attempts.keep(teacherId, attempt.entry().id(), marked);
+        String answer = meant(attempt, marked.answer().text());
+        return new Handed(question, answer.substring(0, Math.min(Limits.ANSWER_LETTERS, answer.length())), false,
+                marked.likeliestSlip(), marked.marks());
     }
 
     /**
@@ -152,16 +172,22 @@ public class PupilPapers {
 
     /** The last paper that a pupil wrote alone and that came out right. */
     public Optional<Own> lastRight(TeacherId teacherId, PupilId pupilId) {
-        return mapper.rightOfPupil(teacherId, pupilId).stream().map(id -> attempts.find(teacherId, id))
-                .filter(attempt -> !attempt.settings().led()).findFirst()
-                .map(attempt -> new Own(attempt.entry().workedAt().toLocalDate(), attempt.entry().problem(),
-                        attempts.work(attempt)));
+        return mapper.rightOfPupil(teacherId, pupilId).stream()
+                .map(paper -> new Right(attempts.find(teacherId, paper.id()), paper.copiedOf()))
+                .filter(right -> !right.paper.settings().led()).findFirst().map(right -> new Own(right.day(),
+                        right.paper.entry().problem(), attempts.work(right.paper)));
+    }
+
+    private record Right(Attempt paper, @Nullable LocalDate copiedOf) {
+        private LocalDate day() {
+            return copiedOf == null ? paper.entry().workedAt().toLocalDate() : copiedOf;
+        }
     }
 
     /** A question of a pile. */
     public record Asked(MarkingId marking, int question) {}
 
-    /** The last papers that a pupil wrote at screens, by the question they were marked for. */
+    /** The last papers that a pupil wrote at screens or that were copied for them, by the question they were marked for. */
     public Map<Asked, OwnWork> written(TeacherId teacherId, PupilId pupilId, int most) {
         Map<Asked, OwnWork> written = new HashMap<>();
         mapper.inPiles(teacherId, pupilId, most)
@@ -170,12 +196,12 @@ public class PupilPapers {
         return written;
     }
 
-    /** How many papers a pupil wrote at screens. */
+    /** How many papers a pupil wrote at screens, or has had copied. */
     public int count(PupilId pupilId) {
         return mapper.countOfPupil(pupilId);
     }
 
-    /** Takes everything that a pupil wrote at screens out of the log, for good. */
+    /** Takes everything that a pupil wrote out of the log, for good. */
     public void delete(PupilId pupilId) {
         mapper.deleteOfPupil(pupilId);
     }
