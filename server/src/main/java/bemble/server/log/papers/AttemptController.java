@@ -67,7 +67,7 @@ class AttemptController {
 
     private static AttemptService.ToBegin toBegin(Begun begun, @Nullable UUID run) {
         return new AttemptService.ToBegin(begun.work().order(), begun.settings(),
-                new AttemptService.Source(run, begun.setId(), begun.question(), null),
+                new PaperSource(run, begun.setId(), begun.question(), null),
                 begun.label() == null ? "" : begun.label());
     }
 

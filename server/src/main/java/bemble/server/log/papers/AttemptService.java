@@ -59,23 +59,8 @@ public class AttemptService {
         this.clock = clock;
     }
 
-    /** A paper with its entry in the log. */
-    record Attempt(LogEntry entry, AttemptSettings settings, List<AttemptFigure> figures, Source source) {
-        Attempt withSettings(AttemptSettings others) {
-            return new Attempt(entry, others, figures, source);
-        }
-    }
-
-    /**
-     * Where a paper comes from, all of which may be null.
-     *
-     * @param question its number in the set or pile
-     * @param copied the paper of a pile that it is a copy of
-     */
-    record Source(@Nullable UUID run, @Nullable SetId setId, @Nullable Integer question, @Nullable CopiedFrom copied) {}
-
     /** A paper to begin. */
-    record ToBegin(WorkOrder order, AttemptSettings settings, Source source, String label) {}
+    record ToBegin(WorkOrder order, AttemptSettings settings, PaperSource source, String label) {}
 
     /** Begins a paper; where somebody joins in at a step, what comes before stands there already. */
     @Transactional
@@ -89,7 +74,7 @@ public class AttemptService {
         NewEntry entry = NewEntry.of(paper.order(), UUID.randomUUID(), now(),
                 new Remarks(paper.label(), "", false, "", null), styles).written(OPEN, "", "");
         LogEntry added = log.add(teacherId, entry);
-        Source source = paper.source();
+        PaperSource source = paper.source();
         StoredAttempt stored = new StoredAttempt(added.id(), json.writeValueAsString(paper.settings()),
                 json.writeValueAsString(figures), text(source.run()), source.setId(), source.question(),
                 source.copied() == null ? null : source.copied().marking(),
@@ -136,7 +121,7 @@ public class AttemptService {
     private Attempt whole(LogEntry entry, StoredAttempt stored) {
         return new Attempt(entry, json.readValue(stored.settings(), AttemptSettings.class),
                 json.readValue(stored.figures(), FIGURES),
-                new Source(stored.run() == null ? null : UUID.fromString(stored.run()), stored.setId(),
+                new PaperSource(stored.run() == null ? null : UUID.fromString(stored.run()), stored.setId(),
                         stored.question(), CopiedFrom.of(stored)));
     }
 

@@ -10,7 +10,7 @@ import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
-import bemble.server.log.papers.AttemptService.Attempt;
+
 import bemble.server.writing.MarkResponse;
 import bemble.server.writing.MarkResponse.MarksView;
 import java.time.LocalDate;
@@ -65,7 +65,7 @@ public class PupilPapers {
         List<AttemptService.ToBegin> papers = new ArrayList<>();
         for (Problem problem : problems) {
             papers.add(new AttemptService.ToBegin(new WorkOrder(problem, null, style, null), settings,
-                    new AttemptService.Source(run, null, papers.size() + 1, null), label));
+                    new PaperSource(run, null, papers.size() + 1, null), label));
         }
         attempts.beginAll(teacherId, papers);
         mapper.belongsTo(run.toString(), pupilId);
@@ -81,7 +81,7 @@ public class PupilPapers {
             HouseStyle style) {
         return mapper.copy(teacherId, from.marking(), from.pupil(), question).orElseGet(() -> attempts
                 .begin(teacherId, new AttemptService.ToBegin(new WorkOrder(problem, null, style, null), COPIED,
-                        new AttemptService.Source(null, null, question, from), label))
+                        new PaperSource(null, null, question, from), label))
                 .entry().id());
     }
 

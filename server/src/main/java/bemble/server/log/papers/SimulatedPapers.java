@@ -42,7 +42,7 @@ public class SimulatedPapers {
             WorkOrder order = new WorkOrder(problem, null, style, null);
             EntryId id = attempts
                     .begin(teacherId,
-                            new AttemptService.ToBegin(order, PLAIN, new AttemptService.Source(run, null, i + 1, null),
+                            new AttemptService.ToBegin(order, PLAIN, new PaperSource(run, null, i + 1, null),
                                     label))
                     .entry().id();
             attempts.add(teacherId, id, 0,
