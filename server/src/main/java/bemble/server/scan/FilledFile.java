@@ -34,6 +34,8 @@ final class FilledFile implements Closeable {
     private static final double POINTS_AN_INCH = 72;
     /** A picture with more is made smaller: nothing more can be read in it. */
     private static final long ENOUGH_PIXELS = 9_000_000;
+    /** While it is read a file takes some times its size; one that does not fit is refused before. */
+    private static final int FILES_IN_THE_HEAP = 6;
     private static final String OTHER =
             "This is neither a PDF nor a picture. Bring in what the scanner or the phone made: a PDF, PNG or JPEG.";
     private static final String DAMAGED =
@@ -45,6 +47,14 @@ final class FilledFile implements Closeable {
     private FilledFile(byte[] bytes, @Nullable PDDocument document) {
         this.bytes = bytes;
         this.document = document;
+    }
+
+    /** @throws Refusal where a file of so many bytes does not fit into the memory */
+    static void requireRoom(long bytes) {
+        if (bytes > Runtime.getRuntime().maxMemory() / FILES_IN_THE_HEAP) {
+            throw Refusal.of("file",
+                    "This file is too large for the memory that Bemble has here. Make two files of it, or scan it in grey.");
+        }
     }
 
     /** @throws Refusal where it is neither, has a password, is damaged, or has too many pages */

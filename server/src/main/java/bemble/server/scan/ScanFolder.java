@@ -133,7 +133,7 @@ class ScanFolder implements AutoCloseable {
 
     private void take(Seen file) {
         try {
-            scans.requireRoom(file.bytes());
+            FilledFile.requireRoom(file.bytes());
             byte[] bytes = Files.readAllBytes(watched().resolve(file.name()));
             PageCode code = firstCode(bytes);
             Pile pile = piles.of(code);

@@ -38,8 +38,6 @@ public class ScanService {
     private static final Logger LOG = LoggerFactory.getLogger(ScanService.class);
     /** Each holds its file. */
     private static final int MOST_WAITING = 1;
-    /** While it is read a file takes some times its size; one that does not fit is refused before. */
-    private static final int FILES_IN_THE_HEAP = 6;
     private static final long ASK_AGAIN_SECONDS = 60;
     private static final int NAME_LETTERS = 200;
 
@@ -97,21 +95,13 @@ public class ScanService {
      */
     ScanId begin(TeacherId teacherId, MarkingId markingId, String name, byte[] bytes) {
         piles.open(teacherId, markingId);
-        requireRoom(bytes.length);
+        FilledFile.requireRoom(bytes.length);
         try (FilledFile file = FilledFile.open(bytes)) {
             LOG.debug("A file of {} pages", file.pages());
         } catch (IOException closing) {
             LOG.debug("A file could not be closed", closing);
         }
         return begin(teacherId, markingId, name, any -> bytes);
-    }
-
-    /** @throws Refusal where a file of so many bytes does not fit */
-    void requireRoom(long bytes) {
-        if (bytes > Runtime.getRuntime().maxMemory() / FILES_IN_THE_HEAP) {
-            throw Refusal.of("file",
-                    "This file is too large for the memory that Bemble has here. Make two files of it, or scan it in grey.");
-        }
     }
 
     /** Has the pile written by the practice scanner's children, scanned and read. */

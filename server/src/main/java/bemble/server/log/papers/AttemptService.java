@@ -11,7 +11,6 @@ import bemble.core.writing.WritingPaper;
 import bemble.server.faults.ChangedElsewhere;
 import bemble.server.faults.Missing;
 import bemble.server.ids.EntryId;
-import bemble.server.ids.SetId;
 import bemble.server.ids.TeacherId;
 import bemble.server.limits.Limits;
 import bemble.server.log.entry.LogEntry;
