@@ -2,6 +2,7 @@ package bemble.server.scan;
 
 import bemble.core.problem.Refusal;
 import bemble.core.scan.GreyRaster;
+import bemble.core.scan.PageCode;
 import bemble.server.limits.Limits;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -10,6 +11,7 @@ import java.io.ByteArrayInputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
@@ -29,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  * A file of filled pages, a PDF or one picture; taken apart a page at a time, and looked at before anything of it is unpacked. Nothing of it
  * is laid down on the disk meanwhile: it is children's handwriting.
  */
-final class FilledFile implements Closeable {
+public final class FilledFile implements Closeable {
     private static final int DPI = 200;
     private static final double POINTS_AN_INCH = 72;
     /** A picture with more is made smaller: nothing more can be read in it. */
@@ -50,7 +52,7 @@ final class FilledFile implements Closeable {
     }
 
     /** @throws Refusal where a file of so many bytes does not fit into the memory */
-    static void requireRoom(long bytes) {
+    public static void requireRoom(long bytes) {
         if (bytes > Runtime.getRuntime().maxMemory() / FILES_IN_THE_HEAP) {
             throw Refusal.of("file",
                     "This file is too large for the memory that Bemble has here. Make two files of it, or scan it in grey.");
@@ -93,6 +95,31 @@ final class FilledFile implements Closeable {
             throw Refusal.of("file", "This PDF has a password. Have it made without one, and bring it in again.");
         } catch (IOException damaged) {
             throw Refusal.of("file", DAMAGED);
+        }
+    }
+
+    /**
+     * The code of the first page that has one; of a pile of pages it tells whose they are.
+     *
+     * @throws Refusal where this is nothing that can be read, or no page has a code
+     */
+    public static PageCode firstCode(byte[] bytes) throws IOException {
+        try (FilledFile file = open(bytes)) {
+            for (int page = 1; page <= file.pages(); page++) {
+                Optional<CodeSeen> code = file.code(page);
+                if (code.isPresent()) {
+                    return code.get().code();
+                }
+            }
+        }
+        throw Refusal.of("file", "No code of a Bemble sheet is seen on its pages.");
+    }
+
+    private Optional<CodeSeen> code(int page) {
+        try {
+            return CodeSeen.in(page(page));
+        } catch (UnreadablePage another) {
+            return Optional.empty();
         }
     }
 

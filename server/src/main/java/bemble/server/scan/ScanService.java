@@ -93,7 +93,7 @@ public class ScanService {
      *
      * @throws Refusal where it is nothing that can be read
      */
-    ScanId begin(TeacherId teacherId, MarkingId markingId, String name, byte[] bytes) {
+    public ScanId begin(TeacherId teacherId, MarkingId markingId, String name, byte[] bytes) {
         piles.open(teacherId, markingId);
         FilledFile.requireRoom(bytes.length);
         try (FilledFile file = FilledFile.open(bytes)) {

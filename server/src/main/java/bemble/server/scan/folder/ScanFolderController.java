@@ -1,6 +1,6 @@
-package bemble.server.scan;
+package bemble.server.scan.folder;
 
-import bemble.server.scan.ScanFolder.LeftThere;
+import bemble.server.scan.folder.ScanFolder.LeftThere;
 import jakarta.validation.constraints.NotNull;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,4 +1,4 @@
-package bemble.server.scan;
+package bemble.server.scan.folder;
 
 import bemble.core.problem.Refusal;
 import bemble.core.scan.PageCode;
@@ -11,10 +11,10 @@ import org.springframework.stereotype.Component;
 /** Finds the pile that filled pages belong to, by the code on one of them. */
 @Component
 class PileOfPages {
-    private final ScanMapper mapper;
+    private final PileOfPagesMapper mapper;
     private final Piles piles;
 
-    PileOfPages(ScanMapper mapper, Piles piles) {
+    PileOfPages(PileOfPagesMapper mapper, Piles piles) {
         this.mapper = mapper;
         this.piles = piles;
     }

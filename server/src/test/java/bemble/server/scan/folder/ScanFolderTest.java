@@ -1,4 +1,4 @@
-package bemble.server.scan;
+package bemble.server.scan.folder;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

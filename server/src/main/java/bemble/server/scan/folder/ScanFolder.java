@@ -1,11 +1,12 @@
-package bemble.server.scan;
+package bemble.server.scan.folder;
 
 import bemble.core.problem.Refusal;
-import bemble.core.scan.PageCode;
 import bemble.server.background.DaemonThreads;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
-import bemble.server.scan.PileOfPages.Pile;
+import bemble.server.scan.FilledFile;
+import bemble.server.scan.ScanService;
+import bemble.server.scan.folder.PileOfPages.Pile;
 import bemble.server.storage.DiskFull;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
@@ -135,8 +136,7 @@ class ScanFolder implements AutoCloseable {
         try {
             FilledFile.requireRoom(file.bytes());
             byte[] bytes = Files.readAllBytes(watched().resolve(file.name()));
-            PageCode code = firstCode(bytes);
-            Pile pile = piles.of(code);
+            Pile pile = piles.of(FilledFile.firstCode(bytes));
             scans.begin(pile.teacher(), pile.marking(), file.name(), bytes);
             moveAside(file.name());
         } catch (Refusal | Missing notOurs) {
@@ -145,27 +145,6 @@ class ScanFolder implements AutoCloseable {
             LOG.debug("A file waits in the folder of scans", later);
         } catch (IOException unreadable) {
             left.put(file, "This file cannot be read or moved. See that Bemble may change the folder it lies in.");
-        }
-    }
-
-    /** The code of the first page that has one; of a pile of pages that tells whose it is. */
-    private static PageCode firstCode(byte[] bytes) throws IOException {
-        try (FilledFile file = FilledFile.open(bytes)) {
-            for (int page = 1; page <= file.pages(); page++) {
-                Optional<CodeSeen> code = code(file, page);
-                if (code.isPresent()) {
-                    return code.get().code();
-                }
-            }
-        }
-        throw Refusal.of("file", "No code of a Bemble sheet is seen on its pages.");
-    }
-
-    private static Optional<CodeSeen> code(FilledFile file, int page) {
-        try {
-            return CodeSeen.in(file.page(page));
-        } catch (UnreadablePage another) {
-            return Optional.empty();
         }
     }
 
