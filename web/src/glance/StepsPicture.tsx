@@ -4,6 +4,7 @@ import { useEffect, useRef, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { dayInWords } from '../app/timeInWords';
 import { ink } from '../app/ink';
+import { useWide } from '../app/useWide';
 import { Legend } from './Legend';
 import { StepSign, StepSquare } from './StepSquare';
 import type { Steps } from './useGlance';
@@ -26,10 +27,16 @@ const least = 34;
 const top = 16;
 const namedSlips = 3;
 
+/** How many letters of a title go on one line before its row, where there is room and on a phone. */
+const lettersWide = 21;
+const lettersNarrow = 12;
+const lineOfTitle = 17;
+
 const down = (nth: number) => Math.floor(nth / across);
-const heightOf = (line: Steps['lines'][number]) =>
+const heightOf = (line: Steps['lines'][number], letters: number) =>
   Math.max(
     least,
+    lineOfTitle * Math.ceil(line.title.length / letters) + 12,
     Math.min(mostDown, 1 + Math.max(0, ...line.answers.map(({ nth }) => down(nth)))) * step + 16,
   );
 
@@ -41,7 +48,8 @@ export function StepsPicture({ steps, name, head, onUntil }: Props) {
   useEffect(() => {
     frame.current?.scrollTo({ left: width });
   }, [width, steps.from]);
-  const heights = steps.lines.map(heightOf);
+  const letters = useWide() ? lettersWide : lettersNarrow;
+  const heights = steps.lines.map((line) => heightOf(line, letters));
   const tops = heights.map((_, i) => top + heights.slice(0, i).reduce((sum, height) => sum + height, 0));
   const height = top + heights.reduce((sum, each) => sum + each, 0) + 4;
   return (
