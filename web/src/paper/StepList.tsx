@@ -1,5 +1,5 @@
 import { Box, ButtonBase } from '@mui/material';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/ink';
 
@@ -8,41 +8,62 @@ type Props = { steps: Step[]; current: number; onGo: (n: number) => void };
 
 /** All steps under their headings; a click goes there. What is still to come keeps its result back. */
 export function StepList({ steps, current, onGo }: Props) {
-  const here = useRef<HTMLButtonElement>(null);
+  const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
-    here.current?.scrollIntoView({ block: 'nearest' });
+    list.current?.querySelector('[aria-current=step]')?.scrollIntoView({ block: 'nearest' });
   }, [current]);
   return (
-    <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+    <Box component="ol" ref={list} aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {steps.map((step, i) => (
-        <li key={step.n}>
-          {step.title !== steps[i - 1]?.title && (
-            <Box sx={{ color: ink.faint, fontSize: 13, fontWeight: 650, mt: i ? 1.5 : 0 }}>{step.title}</Box>
-          )}
-          <ButtonBase
-            ref={step.n === current ? here : undefined}
-            aria-current={step.n === current ? 'step' : undefined}
-            onClick={() => onGo(step.n)}
-            sx={{
-              display: 'block',
-              width: '100%',
-              textAlign: 'left',
-              bgcolor: step.n === current ? ink.amber : 'transparent',
-              color: step.n > current ? ink.faint : ink.ink,
-              fontWeight: step.n === current ? 700 : 400,
-              fontFamily: digits,
-              fontSize: 16,
-              p: '3px 8px',
-              '&:hover': { textDecoration: 'underline' },
-            }}
-          >
-            {step.n > current ? upcoming(step) : step.fact || names[step.kind]}
-          </ButtonBase>
-        </li>
+        <Line
+          key={step.n}
+          step={step}
+          titled={step.title !== steps[i - 1]?.title}
+          first={i === 0}
+          time={step.n === current ? 'now' : step.n > current ? 'to come' : 'done'}
+          onGo={onGo}
+        />
       ))}
     </Box>
   );
 }
+
+type LineProps = {
+  step: Step;
+  titled: boolean;
+  first: boolean;
+  time: 'done' | 'now' | 'to come';
+  onGo: (n: number) => void;
+};
+
+/** It is drawn anew only when its time changes: a long working has hundreds, and a key moves past one. */
+const Line = memo(function Line({ step, titled, first, time, onGo }: LineProps) {
+  return (
+    <li>
+      {titled && (
+        <Box sx={{ color: ink.faint, fontSize: 13, fontWeight: 650, mt: first ? 0 : 1.5 }}>{step.title}</Box>
+      )}
+      <ButtonBase
+        aria-current={time === 'now' ? 'step' : undefined}
+        onClick={() => onGo(step.n)}
+        sx={{
+          display: 'block',
+          width: '100%',
+          textAlign: 'left',
+          bgcolor: time === 'now' ? ink.amber : 'transparent',
+          color: time === 'to come' ? ink.faint : ink.ink,
+          fontWeight: time === 'now' ? 700 : 400,
+          fontFamily: digits,
+          fontSize: 16,
+          p: '3px 8px',
+          '&:hover': { textDecoration: 'underline' },
+        }}
+      >
+        {time === 'to come' ? upcoming(step) : step.fact || names[step.kind]}
+      </ButtonBase>
+    </li>
+  );
+});
 
 const names: Record<string, string> = { 'set-out': 'the numbers', check: 'how it is checked' };
 
