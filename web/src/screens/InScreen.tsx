@@ -1,11 +1,13 @@
-import { useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { StillShown } from '../app/StillShown';
 import { Trouble } from '../app/Trouble';
 import { useOpenPaper } from './openPaper';
 import { OwnQuestions } from './OwnQuestions';
-import { PupilPaper } from './PupilPaper';
 import { Typed } from './Typed';
+import { writingPart } from './writingPart';
 import { toAChild, useComeIn, useDoor, useIn, useOwnPapersAhead, useSendingOwn } from './useIn';
+
+const PupilPaper = lazy(writingPart);
 
 /** Where pupils come in: the code, their name, and then their own questions. */
 export function InScreen() {
@@ -13,6 +15,12 @@ export function InScreen() {
   const open = useOpenPaper();
   useSendingOwn(view.data?.own);
   useOwnPapersAhead(view.data?.own);
+  const isThere = view.isSuccess;
+  useEffect(() => {
+    if (isThere) {
+      void writingPart();
+    }
+  }, [isThere]);
   if (!view.data) {
     return (
       <div className="opening">
@@ -23,7 +31,13 @@ export function InScreen() {
   const { own } = view.data;
   return own ? (
     <>
-      {open === undefined ? <OwnQuestions own={own} /> : <PupilPaper key={open} id={open} own={own} />}
+      {open === undefined ? (
+        <OwnQuestions own={own} />
+      ) : (
+        <Suspense fallback={<div className="opening">Fetching paper …</div>}>
+          <PupilPaper key={open} id={open} own={own} />
+        </Suspense>
+      )}
       <StillShown words={toAChild} />
     </>
   ) : (
