@@ -60,7 +60,8 @@ function ofForm(
       pupil: paper.pupil.id,
       line,
       question,
-      shown: signs[form.id] ?? parts.given ?? parts.letter,
+      shown:
+        form.id === 'method-marks' ? `${parts.given} marks` : (signs[form.id] ?? parts.given ?? parts.letter),
       seen: question === undefined ? undefined : revision(paper, question),
       says: line,
     },

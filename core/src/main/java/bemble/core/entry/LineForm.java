@@ -17,6 +17,7 @@ public enum LineForm {
     UNCLEAR(Parts.QUESTION + "\\?", false, "7 ?", "unreadable"),
     TAKEN_OUT(Parts.QUESTION + "<", false, "7 <", "take out again"),
     RIGHT(Parts.QUESTION + "=\\s*" + Parts.HOW, false, "7 = :h", "right, but helped"),
+    METHOD_MARKS(Parts.QUESTION + "[mM]\\s*(?<given>\\d{1,3})", false, "7 m2", "2 marks, method counted"),
     BY_LETTER(Parts.QUESTION + "(?<letter>[A-Za-z])", false, "7 b", "by its letter on the key"),
     ANSWER(Parts.QUESTION + "(?<given>" + Parts.NUMBER + ")\\s*(?:>\\s*(?<correction>" + Parts.NUMBER + ")\\s*)?"
             + Parts.HOW, false,

@@ -8,7 +8,7 @@ import java.util.regex.Matcher;
  *
  * @param form of which kind it is
  * @param question the question it is about, from 1; 0 where it is about the whole paper
- * @param given the answer that stands there, such as {@code 3152}; else nothing
+ * @param given the answer that stands there, such as {@code 3152}, or how many marks its working gets; else nothing
  * @param correction the child's own correction; nothing where there is none
  * @param how the teacher's code for how it was done; nothing where there is none
  * @param named the letter on the key, the sheet's code, or the beginning of a name; else nothing

@@ -15,6 +15,7 @@ import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -66,6 +67,17 @@ public final class Marking {
     public static Marked mark(Problem problem, @Nullable String method, HouseStyle style, PaperToMark paper,
             NamedRules kept) {
         return new Marking(problem, Methods.find(problem, method, style), style, paper, kept).marked();
+    }
+
+    /**
+     * How many marks a paper gets that is right in all.
+     *
+     * @return nothing where the style gives none
+     */
+    public static OptionalInt fullMarks(Problem problem, HouseStyle style) {
+        MethodMarksGiven marks =
+                mark(problem, null, style, new PaperToMark(List.of(), false, false, false, null)).marks();
+        return marks == null ? OptionalInt.empty() : OptionalInt.of(marks.of());
     }
 
     private Marked marked() {

@@ -33,6 +33,8 @@ class TypedLineTest {
         "7 =             | RIGHT | 7 | '' | '' | ''",
         "7 = :h          | RIGHT | 7 | '' | '' | h",
         "7 <             | TAKEN_OUT | 7 | '' | '' | ''",
+        "7 m2            | METHOD_MARKS | 7 | 2 | '' | ''",
+        "7.M 12          | METHOD_MARKS | 7 | 12 | '' | ''",
         "12 /            | NOT_REACHED | 12 | '' | '' | ''",
         "=               | REST_RIGHT | 0 | '' | '' | ''",
         "= :h            | REST_RIGHT | 0 | '' | '' | h",
@@ -55,7 +57,8 @@ class TypedLineTest {
     @ParameterizedTest
     @ValueSource(strings = {"1 c2 c", "4 74=", "4 74/", "4 7=4", "4 74 5:", "4 7a4", "4 12 r", "4", "", "4 >", "4 > 3",
         "4 3 >", "13 5", "0 5", "4 == ",
-        "4 12 rest", "4 74x", "4 £", "4 c c", "= 4", "!!", "#", "4 3 > 5 > 6", "4 ½x", "<", "Ida 4"})
+        "4 12 rest", "4 74x", "4 £", "4 m-1", "4 m1234", "4 c c", "= 4", "!!", "#", "4 3 > 5 > 6", "4 ½x", "<",
+        "Ida 4"})
     void whatIsNoNumberAndNoSignIsRefused(String line) {
         assertThatThrownBy(() -> TypedLine.read(line, 12)).isInstanceOf(Refusal.class);
     }

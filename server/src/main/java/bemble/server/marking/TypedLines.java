@@ -9,8 +9,6 @@ import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
 import bemble.server.marking.TypedLineMapper.StoredLine;
-import bemble.server.marking.Views.PileKey;
-import bemble.server.marking.Views.SheetLines;
 import bemble.server.marking.kept.AnswerChanges;
 import bemble.server.marking.kept.AnswerState;
 import bemble.server.marking.kept.MarkedAnswer;
@@ -24,7 +22,6 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -44,7 +41,7 @@ class TypedLines {
 
     private final Piles piles;
     private final PaperAnswers paperAnswers;
-    private final ReportService reports;
+    private final KeyLetters letters;
     private final MarkingMapper mapper;
     private final TypedLineMapper lines;
     private final ObjectMapper json;
@@ -52,12 +49,12 @@ class TypedLines {
 
     private final AnswerChanges changes;
 
-    TypedLines(Piles piles, PaperAnswers paperAnswers, ReportService reports, MarkingMapper mapper,
+    TypedLines(Piles piles, PaperAnswers paperAnswers, KeyLetters letters, MarkingMapper mapper,
             TypedLineMapper lines, ObjectMapper json, Clock clock, AnswerChanges changes) {
         this.changes = changes;
         this.piles = piles;
         this.paperAnswers = paperAnswers;
-        this.reports = reports;
+        this.letters = letters;
         this.mapper = mapper;
         this.lines = lines;
         this.json = json;
@@ -140,6 +137,8 @@ class TypedLines {
             case TAKEN_OUT -> paperAnswers.remove(teacherId, id, pupil.id(), line.question(),
                     seen(open, pupil.id(), line.question(), entry));
             case NOT_REACHED -> paperAnswers.notReachedFrom(teacherId, id, pupil.id(), line.question());
+            case METHOD_MARKS -> paperAnswers.giveMarks(teacherId, id, pupil.id(), line.question(),
+                    Integer.parseInt(line.given()), seen(open, pupil.id(), line.question(), entry));
             case NAME -> throw Refusal.of("line", "Nobody of that name has a paper in this pile.");
             default -> paperAnswers.keep(teacherId, id, answer(teacherId, open, pupil.id(), line),
                     seen(open, pupil.id(), line.question(), entry));
@@ -153,24 +152,9 @@ class TypedLines {
             case BLANK -> of.apply(AnswerState.BLANK);
             case UNCLEAR -> of.apply(AnswerState.UNCLEAR);
             case RIGHT -> of.apply(AnswerState.RIGHT);
-            case BY_LETTER -> byLetter(teacherId, open, pupilId, line);
+            case BY_LETTER -> letters.answer(teacherId, open, pupilId, line);
             default -> of.apply(AnswerState.GIVEN);
         };
-    }
-
-    private MarkedAnswer byLetter(TeacherId teacherId, OpenPile open, PupilId pupilId, TypedLine line) {
-        String letter = line.named().toLowerCase(Locale.ROOT);
-        PileKey key = reports.key(teacherId, open.stored().id());
-        List<String> slips = key.codes().stream().filter(code -> code.code().equals(letter)).findFirst()
-                .map(code -> code.slips()).orElse(List.of());
-        SheetLines sheet = key.sheets().stream().filter(each -> each.code().equals(open.sheet(pupilId).code()))
-                .findFirst().orElseThrow();
-        return sheet.lines().get(line.question() - 1).wrong().stream()
-                .filter(wrong -> wrong.codes().contains(letter) && !slips.isEmpty()).findFirst()
-                .map(wrong -> MarkedAnswer.of(pupilId, line.question(), AnswerState.GIVEN, wrong.answer(), "",
-                        line.how(), slips.get(0)))
-                .orElseThrow(() -> Refusal.of("line", "The key has no letter " + letter + " for question "
-                        + line.question() + ". Type the answer instead."));
     }
 
     /** What the sender has seen of an answer: what it was shown, or what its own entry before left there. */

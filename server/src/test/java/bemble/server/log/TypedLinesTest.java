@@ -107,6 +107,32 @@ class TypedLinesTest {
     }
 
     @Test
+    void marksForMethodAreGivenByNumberAndTakenBack() {
+        enter(0, "1 26");
+        String fresh = UUID.randomUUID().toString();
+        assertThat(enter(0, fresh, "1 m1").message()).contains("gives no marks for method");
+        teacher.send("PATCH", "/api/style", "{\"methodMarks\":\"lines\"}");
+        try {
+            assertThat(enter(0, fresh, "2 m1").message()).contains("Type first what stands there");
+            assertThat(enter(0, fresh, "1 m9").message()).contains("Question 1 has 3 marks in all");
+            String one = enter(0, "1 m1");
+            String two = enter(0, "1 m2");
+            assertThat(paper(0).get("answers").get(0).get("marks").toString()).isEqualTo("{\"given\":2,\"of\":3}");
+            assertThat(standing(0)).isEqualTo("1 26; ");
+            back(two);
+            assertThat(paper(0).get("answers").get(0).get("marks").get("given").asInt()).isEqualTo(1);
+            back(one);
+            assertThat(paper(0).get("answers").get(0).has("marks")).isFalse();
+            enter(0, "=");
+            enter(0, "2 m2");
+            enter(0, "2 146");
+            assertThat(paper(0).get("answers").get(1).has("marks")).as("of another answer").isFalse();
+        } finally {
+            teacher.send("PATCH", "/api/style", "{\"methodMarks\":\"none\"}");
+        }
+    }
+
+    @Test
     void whatIsSentTwiceIsDoneOnce() {
         String key = UUID.randomUUID().toString();
         IntStream.range(0, 6).parallel().forEach(i -> assertThat(enter(0, key, "!").status()).isEqualTo(200));

@@ -159,6 +159,11 @@ public interface MarkingMapper {
             and (b.cause is not null or b.presumed is not null))""")
     void letThoseWithoutCauseWait(MarkingId markingId);
 
+    /** Keeps the marks that a teacher gives for a working. */
+    @Update("update marked_answer set marks_given = #{given}, marks_of = #{of}, revision = revision + 1 "
+            + "where marking_id = #{markingId} and pupil_id = #{pupilId} and question = #{question}")
+    void giveMarks(MarkingId markingId, PupilId pupilId, int question, int given, int of);
+
     /** Notes the marks of the paper on which an answer was worked, and what it fits where that is wrong; it waits to be judged by that too. */
     @Update("update marked_answer set paper = case when verdict = 'wrong' then cast(#{t.slip,jdbcType=VARCHAR} as varchar(60)) end, "
             + "marks_given = #{t.marksGiven,jdbcType=INTEGER}, marks_of = #{t.marksOf,jdbcType=INTEGER}, unjudged = true "

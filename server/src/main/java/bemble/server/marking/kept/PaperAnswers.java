@@ -1,5 +1,6 @@
 package bemble.server.marking.kept;
 
+import bemble.core.marking.Marking;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
@@ -93,6 +94,32 @@ public class PaperAnswers {
         open.answers(pupilId).stream()
                 .filter(answer -> questions.contains(answer.question()) && answer.state() == AnswerState.GIVEN)
                 .forEach(answer -> markings.decide(id, pupilId, answer.question(), cause));
+    }
+
+    /**
+     * Keeps how many marks a teacher gives for an answer with its working.
+     *
+     * @param seen as in {@link #keep}
+     * @throws Refusal where nothing stands there, the style gives no marks for method, or these are more than there are
+     */
+    @Transactional
+    public void giveMarks(TeacherId teacherId, MarkingId id, PupilId pupilId, int question, int marks,
+            @Nullable Integer seen) {
+        OpenPile open = piles.openToChange(teacherId, id, pupilId);
+        open.pupil(pupilId);
+        MarkedAnswer there = open.answer(pupilId, question);
+        requireSeen(there, seen, open);
+        if (there == null || !Set.of(AnswerState.GIVEN, AnswerState.RIGHT).contains(there.state())) {
+            throw Refusal.of("line", "Type first what stands there, like " + question + " 3152, and then its marks.");
+        }
+        int of = Marking.fullMarks(open.sheet(pupilId).problem(question), open.style()).orElseThrow(() -> Refusal.of(
+                "line", "Your House style gives no marks for method. Choose them there, under Marking."));
+        if (marks > of) {
+            throw Refusal.of("line", "Question " + question + " has " + of + " marks in all. Type "
+                    + question + " m" + of + " at most.");
+        }
+        changes.ofPupil(pupilId);
+        markings.giveMarks(id, pupilId, question, marks, of);
     }
 
     /** @param seen as in {@link #keep} */
