@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** Finds what fits one wrong answer. */
 public final class Diagnosis {
     /** Raised whenever the same answers may be judged otherwise than before: what is kept of an older one is judged anew. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     private static final int MOST_FINDINGS = 8;
     /** What is less likely than this is not worth a teacher's time. */
@@ -57,18 +57,20 @@ public final class Diagnosis {
         Known known = new Known(answers, read.key(), item.paper());
         Shares alone = Shares.of(known, item.paper());
         if (writer == null) {
-            return judged(answers, read, alone, (names, share) -> false, false);
+            return judged(answers, read, alone, (slip, other) -> 0, (names, share) -> false, false);
         }
         Map<List<String>, Double> owed = writer.owed(known);
         return judged(answers, read, alone.of(owed, writer.of(Hypothesis.Kind.UNKNOWN), answers),
+                writer.likelierFirst(),
                 (names, share) -> owed.getOrDefault(names, 0.0) < share / 2, writer.wrong() > 1);
     }
 
     /**
+     * @param first which of two slips is named first, in each answer alike
      * @param once whether a cause, with its share of the answer, is no habit of the writer
      * @param again whether more answers of the writer are wrong
      */
-    private static Judged judged(Answers answers, GivenAnswer read, Shares shares,
+    private static Judged judged(Answers answers, GivenAnswer read, Shares shares, Comparator<String> first,
             BiPredicate<List<String>, Double> once, boolean again) {
         List<Finding> findings =
                 shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
@@ -76,7 +78,7 @@ public final class Diagnosis {
                                 entry -> -Math.round(entry.getValue() * ALIKE))
                                 .thenComparing(entry -> shares.path(entry.getKey()).slip()))
                         .limit(MOST_FINDINGS)
-                        .map(entry -> finding(answers, shares.path(entry.getKey()), entry.getValue(),
+                        .map(entry -> finding(answers, shares.path(entry.getKey()).inOrder(first), entry.getValue(),
                                 once.test(entry.getKey(), entry.getValue()), again))
                         .toList();
         return new Judged(Verdict.WRONG, firstWrongPlace(answers, read), findings, shares.unknown(),

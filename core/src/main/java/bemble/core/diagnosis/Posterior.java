@@ -201,6 +201,11 @@ final class Posterior {
                 known.stream().map(Known::answers).toList());
     }
 
+    /** Of slips that which the writer likelier makes first. */
+    Comparator<String> likelierFirst() {
+        return Comparator.comparingDouble((String slip) -> -makes(slip)).thenComparing(Comparator.naturalOrder());
+    }
+
     /** How likely the writer makes a slip at all, be it with another one. */
     double makes(String slip) {
         return habits.stream().filter(habit -> habit.slips().contains(slip)).mapToDouble(Habit::weight).sum();
@@ -212,6 +217,13 @@ final class Posterior {
                 .orElse(hypothesis.slips());
     }
 
+    /** Those slips of a cause that show in an answer: where one of two leads to it by itself, the other was not made there. */
+    private static List<String> madeIn(Known answer, List<String> cause) {
+        List<List<String>> alone = cause.size() < 2 ? List.of() : cause.stream()
+                .filter(slip -> answer.made(Hypothesis.of(slip)) > Known.EXPLAINS).map(List::of).toList();
+        return alone.size() == 1 ? alone.get(0) : cause;
+    }
+
     /** How much of an answer is owed to each habit of the writer. */
     Map<List<String>, Double> owed(Known answer) {
         Map<List<String>, Double> owed = new LinkedHashMap<>();
@@ -221,7 +233,7 @@ final class Posterior {
                 double slack = Model.mean(Model.SLACK);
                 double all = (1 - slack) * made + slack * answer.carelessBesides(hypothesis);
                 if (made > 0 && all > 0) {
-                    owed.merge(cause(hypothesis), weight * (1 - slack) * made / all, Double::sum);
+                    owed.merge(madeIn(answer, cause(hypothesis)), weight * (1 - slack) * made / all, Double::sum);
                 }
             }
         });

@@ -2,6 +2,7 @@ package bemble.core.diagnosis.outcome;
 
 import bemble.core.hand.slipped.Slip;
 import bemble.core.style.HouseStyle;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +15,11 @@ import org.jspecify.annotations.Nullable;
  * @param weight how likely it is beforehand that an answer is written by this hand
  */
 public record Path(List<String> slips, Slip hand, HouseStyle style, double weight) {
+    /** The same, its slips named in an order of one's own; what the hand does stays. */
+    public Path inOrder(Comparator<String> first) {
+        return new Path(slips.stream().sorted(first).toList(), hand, style, weight);
+    }
+
     public String slip() {
         return slips.get(0);
     }
