@@ -201,9 +201,15 @@ final class Posterior {
                 known.stream().map(Known::answers).toList());
     }
 
-    /** Of slips that which the writer likelier makes first. */
+    /** Of slips that first which explains more of the wrong answers by itself, and else the likelier. */
     Comparator<String> likelierFirst() {
-        return Comparator.comparingDouble((String slip) -> -makes(slip)).thenComparing(Comparator.naturalOrder());
+        return Comparator.comparingLong((String slip) -> -explains(slip)).thenComparingDouble(slip -> -makes(slip))
+                .thenComparing(Comparator.naturalOrder());
+    }
+
+    private long explains(String slip) {
+        return known.stream().filter(each -> !each.isRight() && each.made(Hypothesis.of(slip)) > Known.EXPLAINS)
+                .count();
     }
 
     /** How likely the writer makes a slip at all, be it with another one. */
