@@ -155,6 +155,23 @@ class CopiedApiTest {
     }
 
     @Test
+    void onAnotherSheetItIsAnotherCopyAndTheFirstStaysInTheLog() {
+        long paper = open(pile, 1).json().get("paper").asLong();
+        write(paper, working(Map.of("problem", "58 + 67"), true));
+        long set = teacher.post("/api/sets/import?name=Other", "46 + 27\n", "text/csv").json().get("id").asLong();
+        String code = teacher.post("/api/sets/" + set + "/prints", Map.of("versions", List.of("A"))).json()
+                .get("prints").get(0).get("code").asString();
+        teacher.send("PUT", "/api/markings/" + pile + "/papers/" + pupil,
+                "{\"sheet\":\"" + code + "\",\"absent\":false}");
+        assertThat(take(paper).message()).contains("another sheet now, without 58 + 67 as question 1");
+        long other = open(pile, 1).json().get("paper").asLong();
+        assertThat(teacher.get("/api/attempts/" + other).json().get("problem").asString()).isEqualTo("46 + 27");
+        assertThat(teacher.post("/api/log/tidy", Map.of("search", "Ada, Copies", "pupils", true)).json().get("ids"))
+                .as("what is copied is not tidied away").isEmpty();
+        assertThat(teacher.get("/api/attempts/" + paper).status()).isEqualTo(200);
+    }
+
+    @Test
     void whatDoesNotBelongTogetherIsRefusedInPlainWords() {
         assertThat(open(pile, 3).message()).isEqualTo("The sheet has questions 1 to 2, and no question 3.");
         assertThat(open(pile, 0).status()).isEqualTo(422);

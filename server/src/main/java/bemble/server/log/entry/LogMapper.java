@@ -19,9 +19,10 @@ import org.jspecify.annotations.Nullable;
 /** The rows of the log; every query names its teacher. */
 @Mapper
 public interface LogMapper {
-    /** What pupils write under a code that has not ended, or have handed into a pile. */
+    /** What pupils write under a code that has not ended, have handed into a pile, or has been copied into one. */
     String IN_A_PILE =
-            "exists (select 1 from attempt a join screen_place p on p.run = a.run where a.entry_id = log_entry.id)";
+            "(exists (select 1 from attempt a join screen_place p on p.run = a.run where a.entry_id = log_entry.id) "
+                    + "or exists (select 1 from attempt a where a.entry_id = log_entry.id and a.marking_id is not null))";
     String COLUMNS = "id, reference, worked_at, operation, problem, method, choices, check_kind, answer, working, "
             + "check_statement, check_holds, label, note, kept, explanation, revision, written, deleted_at";
     String MATCHES = "teacher_id = #{teacherId} and deleted_at is null "

@@ -74,11 +74,11 @@ public interface AttemptMapper {
             + "fetch first #{most} rows only")
     List<OpenPaper> open(TeacherId teacherId, int most);
 
-    /** The copy of what a pupil wrote for a question of a pile. */
+    /** The copy of what a pupil wrote for a question of a pile; on another sheet it is another problem, and another copy. */
     @Select("select e.id from attempt a join log_entry e on e.id = a.entry_id where a.marking_id = #{markingId} "
-            + "and a.pupil_id = #{pupilId} and a.question = #{question} and e.teacher_id = #{teacherId} and e.deleted_at is null "
-            + "order by e.id desc fetch first 1 rows only")
-    Optional<EntryId> copy(TeacherId teacherId, MarkingId markingId, PupilId pupilId, int question);
+            + "and a.pupil_id = #{pupilId} and a.question = #{question} and e.problem = #{problem} and e.teacher_id = #{teacherId} "
+            + "and e.deleted_at is null order by e.id desc fetch first 1 rows only")
+    Optional<EntryId> copy(TeacherId teacherId, MarkingId markingId, PupilId pupilId, int question, Problem problem);
 
     /** A paper that a pupil wrote at a screen or that was copied for them, with the question of the pile it was marked in. */
     record PaperInPile(EntryId id, MarkingId markingId, int question) {}

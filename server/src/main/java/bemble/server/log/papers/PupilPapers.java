@@ -79,7 +79,7 @@ public class PupilPapers {
     @Transactional
     public EntryId copy(TeacherId teacherId, CopiedFrom from, int question, String label, Problem problem,
             HouseStyle style) {
-        return mapper.copy(teacherId, from.marking(), from.pupil(), question).orElseGet(() -> attempts
+        return mapper.copy(teacherId, from.marking(), from.pupil(), question, problem).orElseGet(() -> attempts
                 .begin(teacherId, new AttemptService.ToBegin(new WorkOrder(problem, null, style, null), COPIED,
                         new PaperSource(null, null, question, from), label))
                 .entry().id());
