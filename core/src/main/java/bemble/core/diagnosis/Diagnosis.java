@@ -57,7 +57,7 @@ public final class Diagnosis {
         Known known = new Known(answers, read.key(), item.paper());
         Shares alone = Shares.of(known, item.paper());
         if (writer == null) {
-            return judged(answers, read, alone, (slip, other) -> 0, (names, share) -> false, false);
+            return judged(answers, read, alone, null, (names, share) -> false, false);
         }
         Map<List<String>, Double> owed = writer.owed(known);
         return judged(answers, read, alone.of(owed, writer.of(Hypothesis.Kind.UNKNOWN), answers),
@@ -66,11 +66,12 @@ public final class Diagnosis {
     }
 
     /**
-     * @param first which of two slips is named first, in each answer alike
+     * @param first which of two slips is named first, in each answer of a writer alike; null where this answer is all
      * @param once whether a cause, with its share of the answer, is no habit of the writer
      * @param again whether more answers of the writer are wrong
      */
-    private static Judged judged(Answers answers, GivenAnswer read, Shares shares, Comparator<String> first,
+    private static Judged judged(Answers answers, GivenAnswer read, Shares shares,
+            @Nullable Comparator<String> first,
             BiPredicate<List<String>, Double> once, boolean again) {
         List<Finding> findings =
                 shares.causes().entrySet().stream().filter(entry -> entry.getValue() >= WORTH_SAYING)
@@ -78,11 +79,15 @@ public final class Diagnosis {
                                 entry -> -Math.round(entry.getValue() * ALIKE))
                                 .thenComparing(entry -> shares.path(entry.getKey()).slip()))
                         .limit(MOST_FINDINGS)
-                        .map(entry -> finding(answers, shares.path(entry.getKey()).inOrder(first), entry.getValue(),
+                        .map(entry -> finding(answers, named(shares.path(entry.getKey()), first), entry.getValue(),
                                 once.test(entry.getKey(), entry.getValue()), again))
                         .toList();
         return new Judged(Verdict.WRONG, firstWrongPlace(answers, read), findings, shares.unknown(),
                 DiagnosisWords.ofOne(shares));
+    }
+
+    private static Path named(Path path, @Nullable Comparator<String> first) {
+        return first == null ? path : path.inOrder(first);
     }
 
     /** What an answer is, without looking for what fits it. */
