@@ -20,6 +20,7 @@ import java.util.Set;
  */
 final class Posterior {
     /** What no model comes to is not impossible. */
+    private static final double LIKELIER_THAN_NOT = 0.5;
     private static final double TINY = 1e-12;
 
     private final List<Known> known;
@@ -201,10 +202,12 @@ final class Posterior {
                 known.stream().map(Known::answers).toList());
     }
 
-    /** Of slips that first which explains more of the wrong answers by itself, and else the likelier. */
+    /**
+     * Of slips that first which explains more of the wrong answers by itself, and else the likelier; those of a habit always in one order.
+     */
     Comparator<String> likelierFirst() {
         return Comparator.comparingLong((String slip) -> -explains(slip)).thenComparingDouble(slip -> -makes(slip))
-                .thenComparing(Comparator.naturalOrder());
+                .thenComparing(slip -> makes(slip) > LIKELIER_THAN_NOT ? slip : "");
     }
 
     private long explains(String slip) {
