@@ -202,9 +202,7 @@ final class Posterior {
                 known.stream().map(Known::answers).toList());
     }
 
-    /**
-     * Of slips that first which explains more of the wrong answers by itself, and else the likelier; those of a habit always in one order.
-     */
+    /** Of slips that first which explains more answers by itself, and else the likelier; those of a habit in one order. */
     Comparator<String> likelierFirst() {
         return Comparator.comparingLong((String slip) -> -explains(slip)).thenComparingDouble(slip -> -makes(slip))
                 .thenComparing(slip -> makes(slip) > LIKELIER_THAN_NOT ? slip : "");
