@@ -1,6 +1,5 @@
 package bemble.server.copied;
 
-import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.Missing;
@@ -56,17 +55,8 @@ class Copying {
         OpenPile open = piles.openToChange(teacherId, id, pupilId);
         String label = open.pupil(pupilId).name() + ", " + open.stored().title();
         return papers.copy(teacherId, new CopiedFrom(id, pupilId), question,
-                label.substring(0, Math.min(Limits.LABEL_LETTERS, label.length())), problem(open, pupilId, question),
+                label.substring(0, Math.min(Limits.LABEL_LETTERS, label.length())), open.asked(pupilId, question),
                 open.style());
-    }
-
-    private static Problem problem(OpenPile open, PupilId pupilId, int question) {
-        List<Problem> problems = open.sheet(pupilId).problems();
-        if (question < 1 || question > problems.size()) {
-            throw Refusal.of("question",
-                    "The sheet has questions 1 to " + problems.size() + ", and no question " + question + ".");
-        }
-        return problems.get(question - 1);
     }
 
     /**
@@ -90,7 +80,7 @@ class Copying {
         PupilId pupilId = copy.pupil();
         Handed handed = copy.handed();
         OpenPile open = piles.openToChange(teacherId, id, pupilId);
-        if (!problem(open, pupilId, handed.question()).equals(copy.problem())) {
+        if (!open.asked(pupilId, handed.question()).equals(copy.problem())) {
             throw Refusal.of("paper",
                     "This pupil has another sheet now, without " + copy.problem().text() + " as question "
                             + handed.question() + ". Open the working again from the pile.");
@@ -123,8 +113,7 @@ class Copying {
     }
 
     private static TakenAnswer evidence(Handed handed, String typed) {
-        return new TakenAnswer(handed.question(), typed, false, handed.slip(),
-                handed.marks() == null ? null : handed.marks().given(),
-                handed.marks() == null ? null : handed.marks().of());
+        return new TakenAnswer(handed.question(), typed, false, handed.slip(), handed.marksGiven(),
+                handed.marksOf());
     }
 }

@@ -45,8 +45,7 @@ class HandedIn {
         }
         List<TakenAnswer> answers = papers.handIn(session.teacherId(), UUID.fromString(place.papers())).stream()
                 .map(handed -> new TakenAnswer(handed.question(), handed.given(), handed.unclear(), handed.slip(),
-                        handed.marks() == null ? null : handed.marks().given(),
-                        handed.marks() == null ? null : handed.marks().of()))
+                        handed.marksGiven(), handed.marksOf()))
                 .toList();
         boolean taken = Boolean.TRUE.equals(transaction.execute(status -> {
             // What was given back meanwhile, or handed in once more, is not taken in as it was before.

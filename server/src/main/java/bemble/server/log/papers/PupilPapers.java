@@ -50,7 +50,15 @@ public class PupilPapers {
      * @param marks the marks for the paper; null where the house style gives none
      */
     public record Handed(int question, String given, boolean unclear, @Nullable String slip,
-            @Nullable MarksView marks) {}
+            @Nullable MarksView marks) {
+        public @Nullable Integer marksGiven() {
+            return marks == null ? null : (Integer) marks.given();
+        }
+
+        public @Nullable Integer marksOf() {
+            return marks == null ? null : (Integer) marks.of();
+        }
+    }
 
     /**
      * Begins a paper for each problem.

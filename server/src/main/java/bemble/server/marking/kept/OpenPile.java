@@ -1,6 +1,7 @@
 package bemble.server.marking.kept;
 
 import bemble.core.problem.Problem;
+import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.classes.Pupil;
 import bemble.server.classes.SchoolClass;
@@ -21,6 +22,21 @@ public record OpenPile(StoredMarking stored, SchoolClass schoolClass, List<PileS
     public PileSheet sheet(PupilId pupilId) {
         StoredPaper paper = papers.get(pupilId);
         return PileSheet.of(sheets, paper == null ? null : paper.sheet());
+    }
+
+    /**
+     * What a question of a pupil's sheet asks.
+     *
+     * @throws Refusal where the sheet has no such question
+     */
+    public Problem asked(PupilId pupilId, int question) {
+        PileSheet sheet = sheet(pupilId);
+        int questions = sheet.problems().size();
+        if (question < 1 || question > questions) {
+            throw Refusal.of("question",
+                    "The sheet has questions 1 to " + questions + ", and no question " + question + ".");
+        }
+        return sheet.problem(question);
     }
 
     public List<MarkedAnswer> answers(PupilId pupilId) {
