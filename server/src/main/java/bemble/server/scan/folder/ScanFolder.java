@@ -1,6 +1,7 @@
 package bemble.server.scan.folder;
 
 import bemble.core.problem.Refusal;
+import bemble.core.scan.PageCode;
 import bemble.server.background.DaemonThreads;
 import bemble.server.faults.Busy;
 import bemble.server.faults.Missing;
@@ -65,6 +66,8 @@ class ScanFolder implements AutoCloseable {
             Executors.newSingleThreadScheduledExecutor(DaemonThreads.named("scan folder"));
     /** Why each file that was left is no sheet of a pile; touched by the one who looks alone. */
     private final Map<Seen, String> left = new HashMap<>();
+    /** The codes of files that wait, looked for once: pages are not drawn again at each look. */
+    private final Map<Seen, PageCode> codes = new HashMap<>();
     private Set<Seen> before = Set.of();
     /** The same for others to read. */
     private volatile List<LeftThere> told = List.of();
@@ -97,8 +100,10 @@ class ScanFolder implements AutoCloseable {
         try {
             Set<Seen> now = seen();
             left.keySet().retainAll(now);
+            codes.keySet().retainAll(now);
             for (Seen file : now) {
-                if (before.contains(file) && !left.containsKey(file)) {
+                // A sheet of ours without a pile is asked about again: its pile may have been begun meanwhile.
+                if (before.contains(file) && (codes.containsKey(file) || !left.containsKey(file))) {
                     take(file);
                 }
             }
@@ -136,7 +141,12 @@ class ScanFolder implements AutoCloseable {
         try {
             FilledFile.requireRoom(file.bytes());
             byte[] bytes = Files.readAllBytes(watched().resolve(file.name()));
-            Pile pile = piles.of(FilledFile.firstCode(bytes));
+            PageCode code = codes.get(file);
+            if (code == null) {
+                code = FilledFile.firstCode(bytes);
+                codes.put(file, code);
+            }
+            Pile pile = piles.of(code);
             scans.begin(pile.teacher(), pile.marking(), file.name(), bytes);
             moveAside(file.name());
         } catch (Refusal | Missing notOurs) {
@@ -144,6 +154,7 @@ class ScanFolder implements AutoCloseable {
         } catch (Busy | DiskFull | DataAccessException later) {
             LOG.debug("A file waits in the folder of scans", later);
         } catch (IOException unreadable) {
+            codes.remove(file);
             left.put(file, "This file cannot be read or moved. See that Bemble may change the folder it lies in.");
         }
     }

@@ -91,4 +91,17 @@ class ScanFolderTest {
         Patience.until(() -> left().isEmpty());
         assertThat(teacher.get("/api/scans/folder").json().get("folder").asString()).isEqualTo(folder.toString());
     }
+
+    @Test
+    void aSheetWithoutANameWaitsForItsPile() throws IOException {
+        long classId = teacher.post("/api/classes", Map.of("name", "Turnstones", "pupils", List.of("Cy D")))
+                .json().get("id").asLong();
+        String code = teacher.post("/api/sets/" + teacher.demoSet() + "/prints", Map.of("versions", List.of("B")))
+                .json().get("prints").get(0).get("code").asString();
+        Files.write(folder.resolve("nameless.pdf"), teacher.file("/api/prints/" + code + "/questions.pdf"));
+        Patience.until(() -> left().stream().anyMatch(each -> each.contains("it has no pile yet")));
+        teacher.post("/api/markings", Map.of("classId", classId, "code", code));
+        Patience.until(() -> scans("Turnstones").size() == 1);
+        assertThat(folder.resolve("nameless.pdf")).doesNotExist();
+    }
 }
