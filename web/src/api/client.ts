@@ -16,7 +16,7 @@ export class Refused extends Error {
     /** What has to be said before it can be done. */
     readonly questions?: unknown,
   ) {
-    super(faults[0]?.message ?? 'This did not work. Try again.');
+    super(faults[0]?.message ?? 'This did not work. Try it once more.');
   }
 
   /** The message for a field, if it has one. */

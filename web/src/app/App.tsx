@@ -1,4 +1,4 @@
-import { Box, Button } from '@mui/material';
+import { Box } from '@mui/material';
 import { useEffect } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { FirstAccount } from '../account/FirstAccount';
@@ -59,7 +59,6 @@ function Screens() {
     return (
       <Box sx={{ p: 4 }}>
         <Trouble message={account.error.message} />
-        <Button onClick={() => void account.refetch()}>Try again</Button>
       </Box>
     );
   }

@@ -1,4 +1,6 @@
-import type { ReactNode } from 'react';
+import { notifyManager, type Query, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useSyncExternalStore, type ReactNode } from 'react';
+import { Refused } from '../api/client';
 
 /** What is wrong and what to do, marked by a sign as well as by colour. Says nothing where all is well. */
 export function Trouble(props: { id?: string; message?: string; children?: ReactNode }) {
@@ -10,7 +12,37 @@ export function Trouble(props: { id?: string; message?: string; children?: React
       <b aria-hidden>✗</b>
       <span>
         {props.message} {props.children}
+        <TryAgain message={props.message} />
       </span>
     </div>
   );
+}
+
+const serverFault = 500;
+
+/** What a screen waits for in vain, since the server did not answer; what it refused would be refused again. */
+const isMissing = (message: string) => (query: Query) =>
+  query.isActive() &&
+  query.state.status === 'error' &&
+  query.state.data === undefined &&
+  query.state.error?.message === message &&
+  !(query.state.error instanceof Refused && query.state.error.status < serverFault);
+
+/** Asks once more for what could not be fetched; nothing where the trouble is of another kind. */
+function TryAgain({ message }: { message: string }) {
+  const queries = useQueryClient();
+  const cache = queries.getQueryCache();
+  const missing = useSyncExternalStore(
+    useCallback((tell) => cache.subscribe(notifyManager.batchCalls(tell)), [cache]),
+    () => cache.getAll().some(isMissing(message)),
+  );
+  return missing ? (
+    <button
+      type="button"
+      className="button"
+      onClick={() => void queries.refetchQueries({ predicate: isMissing(message) })}
+    >
+      Try again
+    </button>
+  ) : null;
 }

@@ -22,7 +22,7 @@ export function ClassSteps({ id, name }: { id: number; name: string }) {
   if (!chosen || !drawn) {
     return (
       <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
-        No answer of this class stands on a rung yet. <Link to="/marking">Mark a pile</Link>; then each child
+        No answer of this class stands on a step yet. <Link to="/marking">Mark a pile</Link>; then each child
         has a line here.
       </Box>
     );

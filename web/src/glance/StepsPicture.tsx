@@ -40,6 +40,9 @@ const heightOf = (line: Steps['lines'][number], letters: number) =>
     Math.min(mostDown, 1 + Math.max(0, ...line.answers.map(({ nth }) => down(nth)))) * step + 16,
   );
 
+const hasSomething = (line: Steps['lines'][number]) =>
+  line.answers.length > 0 || line.asked.length > 0 || line.said !== undefined;
+
 /** Answers through eight weeks, a line for each rung or for each pupil; where it was secure is underlined. */
 export function StepsPicture({ steps, name, head, onUntil }: Props) {
   const frame = useRef<HTMLDivElement>(null);
@@ -49,7 +52,9 @@ export function StepsPicture({ steps, name, head, onUntil }: Props) {
     frame.current?.scrollTo({ left: width });
   }, [width, steps.from]);
   const letters = useWide() ? lettersWide : lettersNarrow;
-  const heights = steps.lines.map((line) => heightOf(line, letters));
+  const lines = steps.lines.filter(hasSomething);
+  const quiet = steps.lines.filter((line) => !hasSomething(line));
+  const heights = lines.map((line) => heightOf(line, letters));
   const tops = heights.map((_, i) => top + heights.slice(0, i).reduce((sum, height) => sum + height, 0));
   const height = top + heights.reduce((sum, each) => sum + each, 0) + 4;
   return (
@@ -57,7 +62,7 @@ export function StepsPicture({ steps, name, head, onUntil }: Props) {
       <Signs steps={steps} />
       <Box sx={{ display: 'flex' }}>
         <Box sx={{ width: { xs: 104, sm: 190 }, flex: 'none', pt: `${top}px` }}>
-          {steps.lines.map((line, i) => (
+          {lines.map((line, i) => (
             <Box
               key={line.rung + line.pupil}
               sx={{
@@ -91,7 +96,7 @@ export function StepsPicture({ steps, name, head, onUntil }: Props) {
                 </text>
               </g>
             ))}
-            {steps.lines.map((line, i) => (
+            {lines.map((line, i) => (
               <g
                 key={line.rung + line.pupil}
                 transform={`translate(0 ${(tops[i] ?? 0) + (heights[i] ?? 0) - 9})`}
@@ -107,6 +112,12 @@ export function StepsPicture({ steps, name, head, onUntil }: Props) {
           <li key={line.rung + line.pupil}>{line.say}</li>
         ))}
       </Box>
+      {quiet.length > 0 && (
+        <Box aria-hidden sx={{ color: ink.faint, fontSize: 15, mt: 0.5 }}>
+          {lines.length === 0 ? 'No answer in these weeks' : 'None in these weeks'}:{' '}
+          {quiet.map(({ title }) => title).join(' · ')}
+        </Box>
+      )}
       {(steps.before ?? steps.after) && (
         <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
           <Button disabled={!steps.before} onClick={() => steps.before && onUntil(steps.before)}>

@@ -91,7 +91,7 @@ const helps: [RegExp, Help][] = [
       page: 'sheets',
       keys: [],
       words: [
-        ['rung', 'a small step that adds one thing to what came before'],
+        ['step', 'a small one that adds one thing to what came before'],
         ['draw number', 'the same number draws the same questions again'],
         ['telling slips apart', 'different mistakes give different answers'],
         ['version', 'the same questions with other numbers'],

@@ -23,10 +23,7 @@ export function MarkingScreen() {
     return (
       <Box sx={{ p: 4 }}>
         <Trouble message={trouble.message} />
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mt: 2 }}>
-          <Button variant="outlined" onClick={() => void Promise.all([marking.refetch(), forms.refetch()])}>
-            Try again
-          </Button>
+        <Box sx={{ mt: 2 }}>
           <Link to="/marking">To the piles</Link>
         </Box>
         {waiting.length > 0 && (

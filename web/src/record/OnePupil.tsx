@@ -36,7 +36,7 @@ export function OnePupil({ record, opened, heading }: Props) {
           alignItems: 'start',
         }}
       >
-        <Part heading={heading} title="Rung by rung">
+        <Part heading={heading} title="Step by step">
           {rungs.length === 0 && !record.besides && (
             <Box sx={{ color: ink.faint }}>Nothing of {pupil.name} is marked yet.</Box>
           )}
@@ -96,7 +96,7 @@ function SlipOfPupil({ slip }: { slip: PupilRecord['slips'][number] }) {
         gridTemplateColumns: {
           '@': 'minmax(0, 1fr)',
           '@500': '200px minmax(0, 1fr)',
-          '@860': '200px 250px 150px minmax(0, 1fr)',
+          '@860': '200px 180px 210px minmax(0, 1fr)',
         },
         gap: 2,
         borderTop: `1px solid ${ink.hair}`,

@@ -1,4 +1,5 @@
-import { Box } from '@mui/material';
+import { Box, Button } from '@mui/material';
+import { useState } from 'react';
 import { ink } from '../app/ink';
 import { FactsPicture } from '../glance/FactsPicture';
 import { SlipThumb } from '../glance/SlipThumb';
@@ -19,7 +20,7 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
           key={`${slip.operation} ${slip.slip}`}
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '200px 250px 150px minmax(0, 1fr)' },
+            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '200px 180px 210px minmax(0, 1fr)' },
             gap: 2,
             borderTop: `1px solid ${ink.hair}`,
             py: 1,
@@ -29,22 +30,46 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
           <SlipName slip={slip} />
           <SlipThumb slip={slip.slip} operation={slip.operation} name={slip.name} />
           <WeekBars weeks={slip.weeks} name={slip.name} />
-          <Box sx={{ fontSize: 15 }}>
-            {slip.pupils.map((pupil) => (
-              <Box component="span" key={pupil.pupil} sx={{ mr: 2, display: 'inline-block' }}>
-                {pupil.pupil}{' '}
-                <Box component="span" sx={{ color: ink.faint }}>
-                  {pupil.say}
-                </Box>
-              </Box>
-            ))}
-          </Box>
+          <WhoMadeIt pupils={slip.pupils} name={slip.name} />
         </Box>
       ))}
       <Box component="h2" sx={{ fontSize: 19, m: '22px 0 4px' }}>
         Facts
       </Box>
       <FactsPicture whose={{ class: record.id }} name={record.name} />
+    </Box>
+  );
+}
+
+/** How many are told of at first. */
+const fewGroups = 4;
+
+/** Those with the same to be said of them stand together. */
+function WhoMadeIt({ pupils, name }: { pupils: ClassRecord['slips'][number]['pupils']; name: string }) {
+  const [all, setAll] = useState(false);
+  const groups = [...new Set(pupils.map(({ say }) => say))].map(
+    (say) => [say, pupils.filter((pupil) => pupil.say === say)] as const,
+  );
+  return (
+    <Box sx={{ fontSize: 15 }}>
+      {groups.slice(0, all ? undefined : fewGroups).map(([say, group]) => (
+        <Box key={say} sx={{ mb: 0.5 }}>
+          {group.map(({ pupil }) => pupil).join(', ')}{' '}
+          <Box component="span" sx={{ color: ink.faint }}>
+            {say}
+          </Box>
+        </Box>
+      ))}
+      {groups.length > fewGroups && (
+        <Button
+          sx={{ p: 0 }}
+          aria-expanded={all}
+          aria-label={`${all ? 'Fewer' : `All ${pupils.length}`}: ${name}`}
+          onClick={() => setAll(!all)}
+        >
+          {all ? 'Fewer' : `All ${pupils.length}`}
+        </Button>
+      )}
     </Box>
   );
 }

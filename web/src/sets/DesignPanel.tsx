@@ -86,7 +86,7 @@ export function DesignPanel({ editor, ladders }: { editor: SetEditor; ladders: L
         onChange={chooseOperation}
       />
       <Select
-        label="Rung"
+        label="Step"
         value={rung}
         options={[
           { id: '', label: 'features of my own' },

@@ -36,6 +36,9 @@ const line = {
   '&:hover, &.Mui-focused': { borderBottomColor: ink.faint },
 } as const;
 
+/** Room for what is typed, but for no more letters than so many. */
+const lettersOf = (typed: string, most: number) => `${Math.min(most, Math.max(14, typed.length + 1))}ch`;
+
 /**
  * One question: its numbers can be typed over, swapped for others as hard, moved, or taken out. It is drawn anew only when it
  * changes, since a set may have two hundred.
@@ -95,7 +98,7 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
               keepTyped();
             }
           }}
-          sx={{ ...line, minWidth: `${Math.min(40, Math.max(14, typed.length + 1))}ch` }}
+          sx={{ ...line, minWidth: { xs: lettersOf(typed, 22), xl: lettersOf(typed, 44) } }}
         />
         {telling && (
           <InputBase
@@ -110,8 +113,8 @@ export const QuestionRow = memo(function QuestionRow({ number, question, known, 
         )}
         <Trouble id={said} message={fault} />
       </Box>
-      <Box component="td" sx={{ font: `400 18px ${digits}` }}>
-        {known?.answer}
+      <Box component="td" sx={{ font: `400 18px ${digits}`, overflowWrap: 'anywhere' }}>
+        <Box sx={{ minWidth: `${Math.min(13, known?.answer.length ?? 0)}ch` }}>{known?.answer}</Box>
       </Box>
       <Box component="td" sx={{ fontSize: 14, color: ink.faint }}>
         {known?.inWords}

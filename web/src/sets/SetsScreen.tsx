@@ -66,7 +66,7 @@ export function SetsScreen() {
             ? 'No set matches. Search for less.'
             : archived
               ? 'Nothing is archived.'
-              : 'There is no set yet. Press “New set”, choose a rung, and draw the questions.'}
+              : 'There is no set yet. Press “New set”, choose a step, and draw the questions.'}
         </Box>
       ) : (
         <SetTable sets={sets.data ?? []} onDelete={onDelete} />

@@ -120,17 +120,20 @@ export function NextToMark() {
   const sheets = groupsOf(data).filter(({ group }) => group.setId !== undefined);
   return (
     <>
-      <Part title="Papers that wait">
-        {data.piles.length === 0 && <Box sx={{ color: ink.faint }}>None.</Box>}
-        {data.piles.map((pile) => (
-          <Row
-            key={pile.id}
-            to={`/marking/${pile.id}`}
-            title={pile.title}
-            aside={`${pile.className}, ${pile.waiting} of ${pile.papers} wait`}
-          />
-        ))}
-      </Part>
+      {/* Where it stands above the page, nothing that waits takes no room. */}
+      <Box sx={{ display: { xs: data.piles.length === 0 ? 'none' : 'block', lg: 'block' } }}>
+        <Part title="Papers that wait">
+          {data.piles.length === 0 && <Box sx={{ color: ink.faint }}>None.</Box>}
+          {data.piles.map((pile) => (
+            <Row
+              key={pile.id}
+              to={`/marking/${pile.id}`}
+              title={pile.title}
+              aside={`${pile.className}, ${pile.waiting} of ${pile.papers} wait`}
+            />
+          ))}
+        </Part>
+      </Box>
       {sheets.length > 0 && (
         <Part title="Sheets of the lesson">
           {sheets.map(({ lesson, group }) => (

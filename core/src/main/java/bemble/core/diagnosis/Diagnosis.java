@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 /** Finds what fits one wrong answer. */
 public final class Diagnosis {
     /** Raised whenever the same answers may be judged otherwise than before: what is kept of an older one is judged anew. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     private static final int MOST_FINDINGS = 8;
     /** What is less likely than this is not worth a teacher's time. */
@@ -57,20 +57,22 @@ public final class Diagnosis {
         Known known = new Known(answers, read.key(), item.paper());
         Shares alone = Shares.of(known, item.paper());
         if (writer == null) {
-            return judged(answers, read, alone, null, (names, share) -> false, false);
+            return judged(answers, read, alone, DiagnosisWords.ofOne(alone), null, (names, share) -> false, false);
         }
         Map<List<String>, Double> owed = writer.owed(known);
-        return judged(answers, read, alone.of(owed, writer.of(Hypothesis.Kind.UNKNOWN), answers),
+        Shares among = alone.of(owed, writer.of(Hypothesis.Kind.UNKNOWN), answers);
+        return judged(answers, read, among, DiagnosisWords.ofOneAmong(among, alone, answers.problem()),
                 writer.likelierFirst(),
                 (names, share) -> owed.getOrDefault(names, 0.0) < share / 2, writer.wrong() > 1);
     }
 
     /**
+     * @param say where no finding is likely, a sentence that tells so; else nothing
      * @param first which of two slips is named first, in each answer of a writer alike; null where this answer is all
      * @param once whether a cause, with its share of the answer, is no habit of the writer
      * @param again whether more answers of the writer are wrong
      */
-    private static Judged judged(Answers answers, GivenAnswer read, Shares shares,
+    private static Judged judged(Answers answers, GivenAnswer read, Shares shares, String say,
             @Nullable Comparator<String> first,
             BiPredicate<List<String>, Double> once, boolean again) {
         List<Finding> findings =
@@ -82,8 +84,7 @@ public final class Diagnosis {
                         .map(entry -> finding(answers, named(shares.path(entry.getKey()), first), entry.getValue(),
                                 once.test(entry.getKey(), entry.getValue()), again))
                         .toList();
-        return new Judged(Verdict.WRONG, firstWrongPlace(answers, read), findings, shares.unknown(),
-                DiagnosisWords.ofOne(shares));
+        return new Judged(Verdict.WRONG, firstWrongPlace(answers, read), findings, shares.unknown(), say);
     }
 
     private static Path named(Path path, @Nullable Comparator<String> first) {

@@ -34,11 +34,31 @@ public final class DiagnosisWords {
 
     /** What is said of a wrong answer where no finding is likely; else nothing. */
     static String ofOne(Shares shares) {
-        double best = shares.causes().values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        double best = shares.best().map(shares.causes()::get).orElse(0.0);
         if (shares.unknown() >= FAR_LIKELIER * Math.max(best, shares.careless())) {
             return NOTHING_FITS;
         }
         return shares.careless() >= best ? BY_CHANCE : "";
+    }
+
+    /**
+     * The same of one of several answers, of which nothing may fit all while something fits this one.
+     *
+     * @param among how it is shared out in the light of the others
+     * @param alone how it is shared out by itself
+     */
+    static String ofOneAmong(Shares among, Shares alone, Problem problem) {
+        String say = ofOne(among);
+        return say.equals(NOTHING_FITS) && ofOne(alone).isEmpty()
+                ? alone.best().map(slips -> names(slips, problem) + " fits this one; nothing that is known fits them all.")
+                        .orElse(say)
+                : say;
+    }
+
+    /** What slips are called, to begin a sentence with. */
+    private static String names(List<String> slips, Problem problem) {
+        String names = String.join(", and ", slips.stream().map(slip -> Slips.name(slip, problem)).toList());
+        return names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1);
     }
 
     static String fits(List<String> slips, Problem problem) {
@@ -48,8 +68,7 @@ public final class DiagnosisWords {
 
     /** What happened in one answer of a writer who does otherwise in the others. */
     static String once(List<String> slips, Problem problem) {
-        String names = String.join(", and ", slips.stream().map(slip -> Slips.name(slip, problem)).toList());
-        return names.substring(0, 1).toUpperCase(Locale.ROOT) + names.substring(1) + ", this once.";
+        return names(slips, problem) + ", this once.";
     }
 
     /** What happened in one of several answers that come from a habit. */

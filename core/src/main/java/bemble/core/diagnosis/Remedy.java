@@ -60,6 +60,6 @@ public record Remedy(String words, PictureKind picture, @Nullable Rung rung) {
     public String say() {
         return words + " Show it with "
                 + (picture == PictureKind.BLOCKS ? "blocks" : "the picture “" + picture.label() + "”")
-                + (rung == null ? "." : "; begin at the rung “" + rung.fullTitle() + "”.");
+                + (rung == null ? "." : "; begin at the step “" + rung.fullTitle() + "”.");
     }
 }

@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -64,6 +65,11 @@ record Shares(Map<List<String>, Double> causes, Map<List<String>, Path> likelies
         double all = careless + unknown + causes.values().stream().mapToDouble(Double::doubleValue).sum();
         causes.replaceAll((names, weight) -> weight / all);
         return new Shares(causes, likeliest, careless / all, unknown / all);
+    }
+
+    /** The cause with the greatest share; nothing where there is none. */
+    Optional<List<String>> best() {
+        return causes.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
     }
 
     /** The likeliest hand of one of the causes. */

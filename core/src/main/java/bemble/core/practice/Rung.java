@@ -26,4 +26,9 @@ public record Rung(String id, String title, String plainWords, String news, Wish
     public String fullTitle() {
         return wishes.operation().title() + ": " + title;
     }
+
+    /** The same where there is little room: {@code − two exchanges}. */
+    public String shortTitle() {
+        return wishes.operation().sign() + " " + title;
+    }
 }

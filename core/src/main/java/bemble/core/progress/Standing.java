@@ -23,7 +23,7 @@ public record Standing(State state, String say, @Nullable LocalDate since, @Null
         boolean due, Course course) {
     /** Of one who has not tried. */
     public static final Standing NONE =
-            new Standing(State.NOT_TRIED, "Nothing on this rung has been marked yet.", null, null,
+            new Standing(State.NOT_TRIED, "Nothing on this step has been marked yet.", null, null,
                     null, List.of(), null, false, Course.NONE);
 
     /** The same without what it rests on. */

@@ -156,6 +156,17 @@ class DiagnosisTest {
         assertThat(judged.findings()).noneMatch(finding -> finding.confidence() > 0.3);
     }
 
+    /** Of one who also answers what nobody understands. */
+    @Test
+    void whatFitsAnAnswerByItselfIsSaidWhereNothingFitsThemAll() {
+        Writer writer = Writer.of(paper(List.of("4006 + 123", "5 + 5", "300 + 4"), null, List.of("9", "11", "888")),
+                Punctuation.POINT);
+        assertThat(writer.items()).allSatisfy(judged -> assertThat(judged.findings()).isEmpty());
+        assertThat(writer.items().get(1).say())
+                .isEqualTo("A fact missed fits this one; nothing that is known fits them all.");
+        assertThat(writer.items().get(2).say()).startsWith("Nothing that is known fits.");
+    }
+
     @Test
     void twoSlipsAtOnceAreFoundWhereNoSingleOneLeadsToTheAnswer() {
         List<Finding> findings = judge("4002 − 1358", null, "3356").findings();

@@ -55,11 +55,11 @@ class GlanceController {
                 .toList());
     }
 
-    /** A rung's name, with its operation where another of the same name stands beside it. */
+    /** A rung's name, with its sign where not all are of one operation. */
     private static String named(OnRung on, PupilWork pupil) {
-        boolean twice =
-                pupil.onRungs().stream().filter(each -> each.rung().title().equals(on.rung().title())).count() > 1;
-        return twice ? on.rung().fullTitle() : on.rung().title();
+        boolean several =
+                pupil.onRungs().stream().map(each -> each.rung().wishes().operation()).distinct().count() > 1;
+        return several ? on.rung().shortTitle() : on.rung().title();
     }
 
     /**

@@ -126,7 +126,7 @@ class ClassTransfer {
 
     private void keep(PupilId pupilId, String name, ClassFile.RungInFile rung) {
         if (Ladder.find(rung.rung()).isEmpty()) {
-            throw Refusal.of("rungs", "In the file " + name + " has the rung “" + rung.rung()
+            throw Refusal.of("rungs", "In the file " + name + " has the step “" + rung.rung()
                     + "”, which this Bemble does not know. Keep the class as JSON again, with a Bemble no newer than this one.");
         }
         rulings.keepRuling(pupilId, rung.rung(), rung.state(), rung.say());

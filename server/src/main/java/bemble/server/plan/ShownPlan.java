@@ -155,7 +155,7 @@ final class ShownPlan {
         String watch = slip.map(known -> "one who " + known.label() + ". " + known.help()).orElse("");
         boolean all = seats.stream().allMatch(seat -> seat.why() == Seat.Why.NEEDS && seat.need().equals(need));
         return new GroupView(group.key(), group.kind(), group.rung(), operation, group.slip(),
-                slip.map(KnownSlip::name).orElse(null), rung.fullTitle() + part, operation.sign() + " " + rung.title(),
+                slip.map(KnownSlip::name).orElse(null), rung.fullTitle() + part, rung.shortTitle(),
                 all ? need.reason() : need.purpose(), watch, group.questions(),
                 group.minutes(), group.pupils().stream().filter(byId::containsKey).map(byId::get).toList(),
                 group.setId(), withYou, left,

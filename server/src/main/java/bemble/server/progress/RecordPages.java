@@ -196,7 +196,7 @@ class RecordPages {
         long right = answers.stream().filter(Answer::right).count();
         boolean slips = answers.stream().anyMatch(answer -> pupil.knownSlip(answer).isPresent());
         return "Besides: " + right + " of " + answers.size() + (answers.size() == 1 ? " answer" : " answers")
-                + " right in questions that stand on no rung, such as "
+                + " right in questions that stand on no step, such as "
                 + style.problem(answers.get(answers.size() - 1).problem())
                 + (slips ? ". Their slips are counted below with the others." : ".");
     }

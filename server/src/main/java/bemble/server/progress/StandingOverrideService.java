@@ -42,7 +42,7 @@ public class StandingOverrideService {
     /** The same of a pupil who is on the way in; whose they are is known to who asks. */
     public void keepRuling(PupilId pupilId, String rung, String state, String reason) {
         if (Ladder.find(rung).isEmpty()) {
-            throw new Missing("There is no such rung. The ladders show which there are.");
+            throw new Missing("There is no such step. The ladders show which there are.");
         }
         State said = Arrays.stream(State.values()).filter(each -> each.id().equals(state)).findFirst()
                 .orElseThrow(() -> Refusal.of("state", "Say not-tried, learning, secure or due."));

@@ -51,7 +51,7 @@ final class NextTeacherPage {
     List<Section> sections() {
         List<Section> sections = new ArrayList<>(List.of(taught()));
         if (pupils.stream().allMatch(pupil -> pupil.answers().isEmpty())) {
-            sections.add(Section.plain("where they are").say("No answer of this class stands on a rung yet."));
+            sections.add(Section.plain("where they are").say("No answer of this class stands on a step yet."));
             return sections;
         }
         sections.add(where());

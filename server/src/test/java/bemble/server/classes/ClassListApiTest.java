@@ -77,6 +77,14 @@ class ClassListApiTest {
     }
 
     @Test
+    void classesStandInTheOrderOfTheirNumbers() {
+        List.of("year 10a", "Year 9", "year 4b").forEach(name -> made(name, "Bo"));
+        List<String> all = new ArrayList<>();
+        teacher.get("/api/classes").json().forEach(each -> all.add(each.get("name").asString()));
+        assertThat(all).containsSubsequence("year 4b", "Year 9", "year 10a");
+    }
+
+    @Test
     void aCorrectedNameKeepsTheChildsHistory() {
         JsonNode schoolClass = made("Names", "Ada", "Bo");
         long ada = id(schoolClass, 0);

@@ -208,7 +208,7 @@ class ClassJourneyTest {
             Page page = teacher.page();
             teacher.makeClass("Oystercatchers", "Ida M", "Tom B");
             openClass(teacher, "Oystercatchers", "Who can do what");
-            teacher.see("No answer of this class stands on a rung yet");
+            teacher.see("No answer of this class stands on a step yet");
             button(page, "Names").click();
             page.getByLabel("Class list as CSV").setInputFiles(new FilePayload("list.csv", "text/csv",
                     "name\nSana K\n4711\n".getBytes(StandardCharsets.UTF_8)));

@@ -34,7 +34,7 @@ class SetJourneyTest {
             teacher.see("No questions yet.");
             teacher.assertAccessible();
             teacher.choose("Operation", "subtraction");
-            teacher.choose("Rung", "subtraction-across-two-zeros");
+            teacher.choose("Step", "subtraction-across-two-zeros");
             teacher.see("one place at a time");
             page.getByLabel("How many").fill("6");
             teacher.press("Draw questions");

@@ -37,6 +37,6 @@ class SetByHandTest {
         assertThat(record.get("rungs").findValuesAsString("id")).containsExactly("addition-a-chain",
                 "subtraction-two-exchanges", "multiplication-by-one-digit-one-carry");
         assertThat(record.get("besides").asString()).startsWith(
-                "Besides: 1 of 2 answers right in questions that stand on no rung, such as 3.5 + 2.7.");
+                "Besides: 1 of 2 answers right in questions that stand on no step, such as 3.5 + 2.7.");
     }
 }

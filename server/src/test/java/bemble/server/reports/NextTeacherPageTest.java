@@ -34,7 +34,7 @@ class NextTeacherPageTest {
         JsonNode made = teacher.post("/api/classes",
                 Map.of("name", "Handed on", "pupils", List.of("Ray B", "Nell C", "Gus D"))).json();
         long classId = made.get("id").asLong();
-        assertThat(page(teacher, classId)).contains("No answer of this class stands on a rung yet");
+        assertThat(page(teacher, classId)).contains("No answer of this class stands on a step yet");
         long set = teacher.post("/api/sets/import?name=Sums", String.join("\n", QUESTIONS) + "\n", "text/csv").json()
                 .get("id").asLong();
         long pile = teacher.post("/api/markings", Map.of("classId", classId, "setId", set)).json().get("id").asLong();
