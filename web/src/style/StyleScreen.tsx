@@ -8,7 +8,7 @@ import {
   RadioGroup,
   Typography,
 } from '@mui/material';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { Field } from '../app/Field';
 import { Tabs } from '../app/Tabs';
@@ -55,10 +55,14 @@ function Choices() {
   return style.data ? <Sections style={style.data} /> : <Trouble message={style.error?.message} />;
 }
 
+/** What is far below the window is neither laid out nor drawn before it comes near. */
+const belowLater = { mt: 3.5, contentVisibility: 'auto', containIntrinsicSize: 'auto 900px' } as const;
+
 /** The choices by what is being written, searched by a word; those that differ from the usual come first. */
 function Sections({ style: { choices, chosen, signs } }: { style: Schemas['StyleView'] }) {
   const change = useStyleChange();
-  const examples = useStyleExamples();
+  // The choices are there first; drawing sixty small papers would keep them waiting.
+  const examples = useDeferredValue(useStyleExamples().data);
   const [search, setSearch] = useState('');
   // What is chosen now stays where it is, under the hand that chooses.
   const [atFirst] = useState(chosen);
@@ -83,7 +87,7 @@ function Sections({ style: { choices, chosen, signs } }: { style: Schemas['Style
         {search && found.length === 0 && `No choice says “${search}”. Search for another word.`}
       </Box>
       {sections.map((section) => (
-        <Box key={section.title} component="section" aria-label={section.title} sx={{ mt: 3.5 }}>
+        <Box key={section.title} component="section" aria-label={section.title} sx={belowLater}>
           <Typography variant="h2" sx={{ borderBottom: `1px solid ${ink.hair}`, pb: 0.5 }}>
             {section.title}
           </Typography>
@@ -105,7 +109,7 @@ function Sections({ style: { choices, chosen, signs } }: { style: Schemas['Style
                 key={choice.id}
                 choice={choice}
                 chosen={chosen}
-                example={examples.data?.find((example) => example.choice === choice.id)}
+                example={examples?.find((example) => example.choice === choice.id)}
                 onChoose={(option) => change.mutate({ [choice.id]: option })}
               />
             ))}
