@@ -18,7 +18,12 @@ export function Trouble(props: { id?: string; message?: string; children?: React
   );
 }
 
-const serverFault = 500;
+/** Refused for good lies from the first of these up to the second; 0 is no answer at all. */
+const refusedFrom = 400;
+const faultFrom = 500;
+
+const isRefused = (error: unknown) =>
+  error instanceof Refused && error.status >= refusedFrom && error.status < faultFrom;
 
 /** What a screen waits for in vain, since the server did not answer; what it refused would be refused again. */
 const isMissing = (message: string) => (query: Query) =>
@@ -26,7 +31,7 @@ const isMissing = (message: string) => (query: Query) =>
   query.state.status === 'error' &&
   query.state.data === undefined &&
   query.state.error?.message === message &&
-  !(query.state.error instanceof Refused && query.state.error.status < serverFault);
+  !isRefused(query.state.error);
 
 /** Asks once more for what could not be fetched; nothing where the trouble is of another kind. */
 function TryAgain({ message }: { message: string }) {

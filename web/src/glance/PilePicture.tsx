@@ -53,6 +53,10 @@ export function PilePicture({ picture, marking, name }: Props) {
               textAlign: 'right',
               fontWeight: 400,
               pr: 1,
+              // A long name leaves room for the signs on a phone too.
+              maxWidth: { xs: 128, sm: 260 },
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
               whiteSpace: 'nowrap',
               position: 'sticky',
               left: 0,

@@ -48,6 +48,10 @@ export function ClassPicture({ record, chosen, to }: Props) {
               fontWeight: 400,
               borderTop: `1px solid ${ink.hair}`,
               pr: 2,
+              // A long name leaves room for the signs on a phone too.
+              maxWidth: { xs: 128, sm: 260 },
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
               whiteSpace: 'nowrap',
               position: 'sticky',
               left: 0,

@@ -20,7 +20,11 @@ export function SlipsAndFacts({ record }: { record: ClassRecord }) {
           key={`${slip.operation} ${slip.slip}`}
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '200px 180px 210px minmax(0, 1fr)' },
+            gridTemplateColumns: {
+              xs: 'minmax(0, 1fr)',
+              sm: '210px minmax(0, 1fr)',
+              md: '200px 180px 210px minmax(0, 1fr)',
+            },
             gap: 2,
             borderTop: `1px solid ${ink.hair}`,
             py: 1,
