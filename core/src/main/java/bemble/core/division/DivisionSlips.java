@@ -13,6 +13,7 @@ import bemble.core.division.digits.Joined;
 import bemble.core.division.digits.Leading;
 import bemble.core.division.digits.LowestPlace;
 import bemble.core.division.digits.PassedOn;
+import bemble.core.division.digits.WrittenInstead;
 import bemble.core.division.digits.Remainder;
 import bemble.core.division.digits.RemainderGoes;
 import bemble.core.division.digits.ZerosBehind;
@@ -29,12 +30,14 @@ import bemble.core.stack.LineUp;
 import bemble.core.stack.Placed;
 import bemble.core.stack.Taken;
 import bemble.core.stack.Times;
+import bemble.core.stack.slips.AnswerSlips;
 import bemble.core.stack.slips.CopySlips;
 import bemble.core.style.MethodName;
 import bemble.core.working.Line;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -91,6 +94,12 @@ public final class DivisionSlips {
                     "Share 7 counters among 3: the one that is left belongs to nobody, so it is not in the answer; it is "
                             + "written r 1. Then 17 ÷ 5; see whether 3 r 2 stands there.",
                     at(RemainderGoes.class, (q, hand) -> RemainderGoes.Where.AS_LAST_DIGITS)),
+            slip(BOTH, "answer-reversed", "answer's digits reversed",
+                    "writes the answer's digits in the opposite order", Met.RARE,
+                    AnswerSlips.sayIt("84 ÷ 7", "12"),
+                    AnswerSlips.otherwise(digits -> new StringBuilder(digits).reverse().toString(),
+                            (turned, lowest) -> at(WrittenInstead.class,
+                                    (q, hand) -> OptionalInt.of(AnswerSlips.digit(turned, q.place()))))),
             slip(BOTH, "two-digits-in-one-place", "two digits, one place", "writes two digits in one place",
                     Met.SOMETIMES,
                     "No place holds twelve. If more than nine fit, one more fitted in the place before. Then 84 ÷ 2; see "

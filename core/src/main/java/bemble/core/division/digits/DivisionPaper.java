@@ -17,6 +17,7 @@ import bemble.core.working.Size;
 import bemble.core.working.StepKind;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.OptionalInt;
 
 /** The bracket with its divisor, the quotient above, and the remainder beside it. */
 public final class DivisionPaper {
@@ -102,9 +103,11 @@ public final class DivisionPaper {
             desk.ask(new IsEnough(place, partial, divisor, first));
         }
         desk.step(StepKind.DIVIDE, block, place, DivisionWords::divide);
-        Decision<Integer> digit = desk.decide(new Goes(block.at(QUOTIENT, place), partial, divisor, next, first));
+        OptionalInt instead = desk.ask(new WrittenInstead(place));
+        Decision<Integer> digit =
+                desk.decide(new Goes(block.at(QUOTIENT, place), partial, divisor, next, first, instead));
         if (digit.written()) {
-            quotient.append(digit.decided());
+            quotient.append(instead.orElse(digit.decided()));
         }
         desk.ask(new TooBig(digit.decided() + 1, divisor));
         zerosInside += !first && place > 0 && digit.decided() == 0 ? 1 : 0;

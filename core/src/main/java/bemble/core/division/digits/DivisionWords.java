@@ -60,7 +60,8 @@ public final class DivisionWords {
             }
             each += measures ? ": " + words.count(digit, place) : "";
         }
-        String write = said.written(Goes.class) ? " Write " + digit + " in " + words.column(place) + " of the quotient."
+        String write = said.written(Goes.class)
+                ? " Write " + goes.instead().orElse(digit) + " in " + words.column(place) + " of the quotient."
                 : " Nothing is written in the quotient.";
         boolean small = goes.partial().bitLength() < SMALL_BITS && goes.divisor().bitLength() < SMALL_BITS;
         String asked = number(said, goes.partial()) + " ÷ " + divisor;

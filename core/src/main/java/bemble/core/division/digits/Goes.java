@@ -6,6 +6,7 @@ import bemble.core.hand.Reading;
 import bemble.core.working.Role;
 import bemble.core.working.Spot;
 import java.math.BigInteger;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -13,9 +14,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param next the digit of the dividend that was brought down last
  * @param first whether it is the quotient's first digit
+ * @param instead what is written though another digit was found
  */
 public record Goes(Spot at, BigInteger partial, BigInteger divisor, int next,
-        boolean first) implements Question<Integer> {
+        boolean first, OptionalInt instead) implements Question<Integer> {
     private static final BigInteger NINE = BigInteger.valueOf(9);
 
     @Override
@@ -35,11 +37,11 @@ public record Goes(Spot at, BigInteger partial, BigInteger divisor, int next,
 
     @Override
     public void ink(Integer digit, Ink ink) {
-        ink.digit(at, digit, Role.WRITTEN);
+        ink.digit(at, instead.orElse(digit), Role.WRITTEN);
     }
 
     @Override
     public @Nullable Integer read(Reading paper) {
-        return paper.digit(at);
+        return instead.isPresent() ? null : paper.digit(at);
     }
 }
