@@ -183,9 +183,10 @@ public final class TeacherAtScreen implements AutoCloseable {
         page.evaluate("() => Promise.allSettled(document.getAnimations()"
                 + ".filter(each => each.effect.getComputedTiming().endTime !== Infinity).map(each => each.finished))");
         @SuppressWarnings("unchecked")
-        List<Object> faults = (List<Object>) page.evaluate("async () => (await axe.run({resultTypes: ['violations'], elementRef: false})).violations"
-                + ".filter(v => v.impact === 'serious' || v.impact === 'critical')"
-                + ".map(v => v.id + ': ' + v.nodes.map(n => n.html).join(' | '))");
+        List<Object> faults = (List<Object>) page
+                .evaluate("async () => (await axe.run({resultTypes: ['violations'], elementRef: false})).violations"
+                        + ".filter(v => v.impact === 'serious' || v.impact === 'critical')"
+                        + ".map(v => v.id + ': ' + v.nodes.map(n => n.html).join(' | '))");
         assertThat(faults).isEmpty();
     }
 
