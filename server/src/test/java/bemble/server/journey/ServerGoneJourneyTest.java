@@ -83,6 +83,24 @@ class ServerGoneJourneyTest {
         }
     }
 
+    /** A screen that has nothing to show offers to ask again, for what the server did not answer and not for what it refused. */
+    @Test
+    void whatCouldNotBeFetchedIsAskedForAgainByAButton(Browser browser, RunningServer server) {
+        try (TeacherAtScreen teacher = new TeacherAtScreen(browser).enterAsDemo(server)) {
+            Page page = teacher.page();
+            page.route("**/api/classes/*/record", Route::abort);
+            teacher.open("Class");
+            teacher.open("Terns");
+            teacher.see("Bemble does not answer");
+            page.unroute("**/api/classes/*/record");
+            teacher.press("Try again");
+            teacher.see("Who can do what");
+            page.navigate(server.address() + "/pupils/999999");
+            teacher.see("This pupil is in none of your classes");
+            assertThat(shown(page)).doesNotContain("Try again");
+        }
+    }
+
     private static String firstLine(String text) {
         return text.lines().findFirst().orElse("");
     }
