@@ -4,7 +4,7 @@ import { digits, ink } from '../app/ink';
 import { Marks } from '../sheet/Marks';
 import { useSize } from '../sheet/useSize';
 import { inSquare, type Figure } from './figures';
-import { marksOf, printed, reached } from './marksOfPaper';
+import { marksOf, printed } from './marksOfPaper';
 import { VerdictSign } from './VerdictSign';
 
 type Marked = Schemas['MarkResponse'];
@@ -42,10 +42,7 @@ export function WritingSheet(props: Props) {
   const rows = Math.max(Math.ceil(size.height / side), paper.rows + 1);
   const left = Math.max(0, Math.floor((columns - paper.columns) / 2));
   const top = Math.max(0, Math.min(1, Math.floor((rows - paper.rows) / 2)));
-  const visible = useMemo(
-    () => [...printed(paper, reached(paper, there)), ...marksOf(paper, there)],
-    [paper, there],
-  );
+  const visible = useMemo(() => [...printed(paper, there), ...marksOf(paper, there)], [paper, there]);
 
   const square = at === undefined ? undefined : paper.squares[at];
   const smallSquare = square?.smallAt === undefined ? square : paper.squares[square.smallAt];

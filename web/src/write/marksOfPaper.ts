@@ -36,7 +36,7 @@ function markOf(figure: Figure, square: Square): SheetMark {
 }
 
 /** How far the writing has come, as a step of the working: rules and signs of later steps are not there yet. */
-export function reached(paper: Paper, there: Map<string, Figure>): number {
+function reached(paper: Paper, there: Map<string, Figure>): number {
   const figures = [...there.values()];
   return Math.max(
     1,
@@ -51,8 +51,13 @@ export function reached(paper: Paper, there: Map<string, Figure>): number {
   );
 }
 
-/** Signs and rules that are there by now. */
-export const printed = (paper: Paper, step: number) => paper.marks.filter((mark) => mark.step <= step);
+/** Signs and rules that are there by now; a point with the first figure of its line, whoever begins there before. */
+export function printed(paper: Paper, there: Map<string, Figure>) {
+  const step = reached(paper, there);
+  const isBegun = ({ block, line }: { block: string; line: string }) =>
+    [...there.values()].some((figure) => figure.block === block && figure.line === line);
+  return paper.marks.filter((mark) => mark.step <= step || (mark.kind === 'point' && isBegun(mark)));
+}
 
 /** What a screen reader says of a square. */
 export function heard(
