@@ -17,7 +17,6 @@ import java.util.List;
 
 /** What a teacher does and sees in the browser. */
 public final class TeacherAtScreen implements AutoCloseable {
-    private static final String AXE = axe();
     private final BrowserContext context;
     private final Page page;
 
@@ -177,7 +176,7 @@ public final class TeacherAtScreen implements AutoCloseable {
     /** Fails where axe-core finds a serious fault on the screen. */
     public void assertAccessible() {
         if (!(boolean) page.evaluate("() => 'axe' in window")) {
-            page.evaluate(AXE);
+            page.evaluate(axe());
         }
         // A button that has just been enabled is judged by the colour it comes to, not by one on the way.
         page.evaluate("() => Promise.allSettled(document.getAnimations()"
