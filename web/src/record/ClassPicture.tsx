@@ -21,7 +21,7 @@ export function ClassPicture({ record, chosen, to }: Props) {
   if (record.rungs.length === 0) {
     return (
       <Box sx={{ color: ink.faint, fontSize: 18, mt: 2 }}>
-        No answer of this class stands on a rung yet. <Link to="/marking">Mark a pile</Link>, or open a set at
+        No answer of this class stands on a step yet. <Link to="/marking">Mark a pile</Link>, or open a set at
         screens; questions in whole numbers then fill this picture by themselves.
       </Box>
     );
