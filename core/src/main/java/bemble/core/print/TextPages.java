@@ -3,8 +3,11 @@ package bemble.core.print;
 import bemble.core.print.ink.Ink;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.Passage.Sense;
+import bemble.core.print.ink.Passage;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Pages of headings, sentences and rows, as many as it takes; every page in black on white. */
 public final class TextPages {
@@ -20,6 +23,10 @@ public final class TextPages {
     private final PaperSize paper = PaperSize.A4;
     private final List<Page> pages = new ArrayList<>();
     private List<Ink> inks = new ArrayList<>();
+    private List<Passage> passages = new ArrayList<>();
+    /** What is being set, and from which ink of the page on. */
+    private @Nullable Sense sense;
+    private int begun;
     private double y = MARGIN;
 
     private TextPages() {}
@@ -73,47 +80,71 @@ public final class TextPages {
         return paper.width() - 2 * MARGIN;
     }
 
+    /** Inks from here on are one passage, or one on each page that they come to. */
+    private void begin(Sense next) {
+        sense = next;
+        begun = inks.size();
+    }
+
+    private void end(String says) {
+        if (sense != null && begun < inks.size()) {
+            passages.add(new Passage(sense, begun, inks.size(), says));
+        }
+        sense = null;
+    }
+
     private void title(String title, String aside) {
         y += TITLE;
+        begin(Sense.TITLE);
         for (String line : Letters.lines(title, TITLE, room() - Letters.width(aside, TEXT))) {
             inks.add(new Ink.Text(MARGIN, y, TITLE, Ink.Align.START, true, line));
             y += TITLE * LEADING;
         }
+        end("");
+        begin(Sense.PARAGRAPH);
         inks.add(new Ink.Text(paper.width() - MARGIN, MARGIN + TITLE, TEXT, Ink.Align.END, false, aside));
+        end("");
     }
 
     private void add(Part part) {
         if (part instanceof Heading heading) {
             need(HEADING * 3 + TEXT * LEADING);
             y += HEADING * 1.3;
+            begin(Sense.HEADING);
             inks.add(new Ink.Text(MARGIN, y, HEADING, Ink.Align.START, true, heading.text()));
+            end("");
             inks.add(new Ink.Line(MARGIN, y + 1.6, paper.width() - MARGIN, y + 1.6, RULE));
             y += HEADING * LEADING + 1;
         } else if (part instanceof Paragraph paragraph) {
+            begin(Sense.PARAGRAPH);
             for (String line : Letters.lines(paragraph.text(), TEXT, room())) {
                 need(TEXT * LEADING);
                 inks.add(new Ink.Text(MARGIN, y, TEXT, Ink.Align.START, false, line));
                 y += TEXT * LEADING;
             }
+            end("");
         } else if (part instanceof Row row) {
             row(row);
         } else if (part instanceof Gap) {
             y += TEXT * LEADING / 2;
         } else if (part instanceof Drawing drawing) {
-            panel(drawing.work().draw(room(), SQUARE));
+            panel(drawing.work().draw(room(), SQUARE), Sense.FIGURE, "A working on squares.");
         } else if (part instanceof OwnHand own) {
             double scale = Math.min(1, Math.min(room() / own.width(), MOST_OF_A_PAGE / own.height()));
             double width = own.width() * scale;
             double height = own.height() * scale;
-            panel(new Panel(width, height, List.of(new Ink.Photo(0, 0, width, height, own.jpeg(), own.says()))));
+            panel(new Panel(width, height, List.of(new Ink.Photo(0, 0, width, height, own.jpeg(), own.says()))),
+                    Sense.FIGURE, own.says());
         } else if (part instanceof CutStrip strip) {
-            panel(strip.draw(room(), TEXT));
+            panel(strip.draw(room(), TEXT), Sense.PARAGRAPH, "");
         }
     }
 
-    private void panel(Panel panel) {
+    private void panel(Panel panel, Sense shows, String says) {
         need(panel.height() + TEXT);
+        begin(shows);
         inks.addAll(panel.at(MARGIN, y - TEXT * 0.6));
+        end(says);
         y += panel.height() + TEXT;
     }
 
@@ -126,10 +157,12 @@ public final class TextPages {
         need(lines * TEXT * LEADING);
         double x = MARGIN;
         for (int i = 0; i < cells.size(); i++) {
+            begin(i == 0 ? Sense.FIRST_CELL : Sense.CELL);
             for (int line = 0; line < cells.get(i).size(); line++) {
                 inks.add(new Ink.Text(x, y + line * TEXT * LEADING, TEXT, Ink.Align.START, false,
                         cells.get(i).get(line)));
             }
+            end("");
             x += room() * row.widths().get(i);
         }
         y += lines * TEXT * LEADING;
@@ -142,8 +175,14 @@ public final class TextPages {
     }
 
     private void turn() {
-        pages.add(new Page(paper.width(), paper.height(), inks));
+        // What is being set goes on over the page.
+        Sense goesOn = sense;
+        end("");
+        pages.add(new Page(paper.width(), paper.height(), inks, List.of(), passages));
         inks = new ArrayList<>();
+        passages = new ArrayList<>();
+        sense = goesOn;
+        begun = 0;
         y = MARGIN + TEXT;
     }
 }

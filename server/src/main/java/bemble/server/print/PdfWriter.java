@@ -2,6 +2,7 @@ package bemble.server.print;
 
 import bemble.core.print.ink.Ink;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.Passage;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
 import java.io.ByteArrayOutputStream;
@@ -24,6 +25,7 @@ import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferenc
 /** Writes pages as a PDF file with real text in embedded fonts. */
 public final class PdfWriter {
     private static final float POINTS = 72 / 25.4f;
+    private static final COSName ARTIFACT = COSName.getPDFName("Artifact");
 
     private PdfWriter() {}
 
@@ -37,21 +39,47 @@ public final class PdfWriter {
             preferences.setDisplayDocTitle(true);
             document.getDocumentCatalog().setViewerPreferences(preferences);
             PageFonts fonts = new PageFonts(document);
+            PdfTags tags = new PdfTags(document);
             for (Page page : pages) {
                 PDPage sheet =
                         new PDPage(new PDRectangle((float) page.width() * POINTS, (float) page.height() * POINTS));
                 document.addPage(sheet);
+                tags.turnTo(sheet);
                 try (PDPageContentStream stream = new PDPageContentStream(document, sheet)) {
-                    for (Ink ink : page.inks()) {
-                        draw(ink, (float) page.height(), fonts, document, stream);
+                    int drawn = 0;
+                    for (Passage passage : page.passages()) {
+                        forTheEye(page, drawn, passage.from(), fonts, document, stream);
+                        stream.beginMarkedContent(COSName.getPDFName(PdfTags.type(passage.sense())), tags.add(passage));
+                        draw(page, passage.from(), passage.to(), fonts, document, stream);
+                        stream.endMarkedContent();
+                        drawn = passage.to();
                     }
+                    forTheEye(page, drawn, page.inks().size(), fonts, document, stream);
                 }
                 pageDone.run();
             }
+            tags.end();
             document.save(bytes);
             return bytes.toByteArray();
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
+        }
+    }
+
+    /** Rules and the like, which say nothing to who listens. */
+    private static void forTheEye(Page page, int from, int to, PageFonts fonts, PDDocument document,
+            PDPageContentStream stream) throws IOException {
+        if (from < to) {
+            stream.beginMarkedContent(ARTIFACT);
+            draw(page, from, to, fonts, document, stream);
+            stream.endMarkedContent();
+        }
+    }
+
+    private static void draw(Page page, int from, int to, PageFonts fonts, PDDocument document,
+            PDPageContentStream stream) throws IOException {
+        for (Ink ink : page.inks().subList(from, to)) {
+            draw(ink, (float) page.height(), fonts, document, stream);
         }
     }
 

@@ -3,6 +3,14 @@ package bemble.server.print;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureNode;
+import org.apache.pdfbox.text.PDFMarkedContentExtractor;
+import bemble.core.print.TextPages;
 import bemble.core.print.ink.Ink.Align;
 import bemble.core.print.ink.Ink;
 import bemble.core.print.ink.Letters;
@@ -134,5 +142,50 @@ class WritersTest {
                         "<text x=\"20\" y=\"40\" font-size=\"5\" text-anchor=\"start\">Slates &#38; &#60;rope&#62;</text>")
                 .contains("text-anchor=\"middle\" font-weight=\"700\">58</text>")
                 .contains("text-anchor=\"end\"").endsWith("</svg>");
+    }
+
+    /** Headings, sentences and a table in the order of reading; rules are for the eye alone. */
+    @Test
+    void whoListensToAFileHearsWhatItsWordsAre() throws IOException {
+        List<Double> halves = List.of(0.5, 0.5);
+        List<Page> pages = TextPages.of("Report of Ida", "3 May", List.of(new TextPages.Heading("What goes well"),
+                new TextPages.Row(List.of("Ida can add", "such as 3 + 4"), halves),
+                new TextPages.Row(List.of("Ida can take away", "such as 7 − 4"), halves),
+                new TextPages.Paragraph("words and ".repeat(900))));
+        try (PDDocument document = Loader.loadPDF(PdfWriter.write("Report", pages, () -> {}))) {
+            assertThat(pages).hasSizeGreaterThan(1);
+            assertThat(document.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
+            List<String> told = new ArrayList<>();
+            tell(document.getDocumentCatalog().getStructureTreeRoot(), wordsByNumber(document), told);
+            assertThat(String.join(" ", told).replaceAll("(words and ?)+", "…"))
+                    .isEqualTo("Document H1 “Report of Ida” "
+                            + "P “3 May” H2 “What goes well” Table TR TD “Ida can add” TD “such as 3 + 4” "
+                            + "TR TD “Ida can take away” TD “such as 7 − 4”" + " P “…”".repeat(pages.size()));
+        }
+    }
+
+    private static void tell(PDStructureNode node, Map<String, String> words, List<String> told) {
+        for (Object kid : node.getKids()) {
+            if (kid instanceof PDStructureElement element) {
+                told.add(element.getStructureType());
+                tell(element, words, told);
+            } else {
+                PDPage page = ((PDStructureElement) node).getPage();
+                told.add("“" + words.get(page.getStructParents() + " " + kid).strip() + "”");
+            }
+        }
+    }
+
+    /** The words of each marked passage, by its page and its number there. */
+    private static Map<String, String> wordsByNumber(PDDocument document) throws IOException {
+        Map<String, String> words = new HashMap<>();
+        for (PDPage page : document.getPages()) {
+            PDFMarkedContentExtractor passages = new PDFMarkedContentExtractor();
+            passages.processPage(page);
+            passages.getMarkedContents().forEach(passage -> words.put(page.getStructParents() + " " + passage.getMCID(),
+                    passage.getContents().stream().map(each -> ((TextPosition) each).getUnicode())
+                            .collect(Collectors.joining())));
+        }
+        return words;
     }
 }
