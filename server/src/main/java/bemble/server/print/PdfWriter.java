@@ -78,9 +78,16 @@ public final class PdfWriter {
 
     private static void draw(Page page, int from, int to, PageFonts fonts, PDDocument document,
             PDPageContentStream stream) throws IOException {
-        for (Ink ink : page.inks().subList(from, to)) {
-            draw(ink, (float) page.height(), fonts, document, stream);
+        for (int i = from; i < to; i++) {
+            Ink ink = page.inks().get(i);
+            draw(i + 1 < to ? followed(ink) : ink, (float) page.height(), fonts, document, stream);
         }
+    }
+
+    /** A line after which its passage goes on: without a space its last word would be read as one with the next. */
+    private static Ink followed(Ink ink) {
+        return ink instanceof Ink.Text text && text.align() == Ink.Align.START
+                ? new Ink.Text(text.x(), text.y(), text.size(), text.align(), text.bold(), text.text() + " ") : ink;
     }
 
     private static void draw(Ink ink, float height, PageFonts fonts, PDDocument document, PDPageContentStream stream)

@@ -157,7 +157,7 @@ class WritersTest {
             assertThat(document.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
             List<String> told = new ArrayList<>();
             tell(document.getDocumentCatalog().getStructureTreeRoot(), wordsByNumber(document), told);
-            assertThat(String.join(" ", told).replaceAll("(words and ?)+", "…"))
+            assertThat(String.join(" ", told).replaceAll("(words and )*words and", "…"))
                     .isEqualTo("Document H1 “Report of Ida” "
                             + "P “3 May” H2 “What goes well” Table TR TD “Ida can add” TD “such as 3 + 4” "
                             + "TR TD “Ida can take away” TD “such as 7 − 4”" + " P “…”".repeat(pages.size()));
