@@ -1,6 +1,7 @@
-import { notifyManager, type Query, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useSyncExternalStore } from 'react';
+import { type Query, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect } from 'react';
 import { Trouble } from './Trouble';
+import { useInCache } from './useInCache';
 
 const tryAgainAfter = 5000;
 
@@ -11,11 +12,7 @@ const isFromBefore = (query: Query) =>
 /** Tells, beside what is shown, that it is from before and why; asks again by itself and by a button. */
 export function StillShown({ words }: { words?: (message: string) => string }) {
   const queries = useQueryClient();
-  const cache = queries.getQueryCache();
-  const message = useSyncExternalStore(
-    useCallback((tell) => cache.subscribe(notifyManager.batchCalls(tell)), [cache]),
-    () => cache.getAll().find(isFromBefore)?.state.error?.message,
-  );
+  const message = useInCache((all) => all.find(isFromBefore)?.state.error?.message);
   const again = useCallback(
     () => queries.refetchQueries({ predicate: isFromBefore }, { cancelRefetch: false }),
     [queries],

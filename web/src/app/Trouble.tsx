@@ -1,6 +1,7 @@
-import { notifyManager, type Query, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useSyncExternalStore, type ReactNode } from 'react';
+import { type Query, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { Refused } from '../api/client';
+import { useInCache } from './useInCache';
 
 /** What is wrong and what to do, marked by a sign as well as by colour. Says nothing where all is well. */
 export function Trouble(props: { id?: string; message?: string; children?: ReactNode }) {
@@ -36,11 +37,7 @@ const isMissing = (message: string) => (query: Query) =>
 /** Asks once more for what could not be fetched; nothing where the trouble is of another kind. */
 function TryAgain({ message }: { message: string }) {
   const queries = useQueryClient();
-  const cache = queries.getQueryCache();
-  const missing = useSyncExternalStore(
-    useCallback((tell) => cache.subscribe(notifyManager.batchCalls(tell)), [cache]),
-    () => cache.getAll().some(isMissing(message)),
-  );
+  const missing = useInCache((all) => all.some(isMissing(message)));
   return missing ? (
     <button
       type="button"

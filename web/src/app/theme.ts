@@ -105,6 +105,18 @@ export const theme = createTheme({
   },
 });
 
+/** The names before the rows of a table stay too; a long one leaves room for its row on a phone. */
+export const namesStay = {
+  fontWeight: 400,
+  maxWidth: { xs: 128, sm: 260 },
+  overflow: 'hidden',
+  textOverflow: 'ellipsis',
+  whiteSpace: 'nowrap',
+  position: 'sticky',
+  left: 0,
+  bgcolor: ink.page,
+} as const;
+
 /** The head of a table stays where its rows are pushed under it. */
 export const stickyHead = {
   '& thead': { position: 'sticky', top: 0, zIndex: 1, bgcolor: ink.page },

@@ -3,6 +3,7 @@ import { visuallyHidden } from '@mui/utils';
 import { Link } from 'react-router';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/ink';
+import { namesStay } from '../app/theme';
 import { Legend } from './Legend';
 
 type Square = Schemas['PileSquare'];
@@ -50,17 +51,9 @@ export function PilePicture({ picture, marking, name }: Props) {
             },
             '& td': { border: `1px solid ${ink.hair}`, bgcolor: ink.sheet },
             '& th[scope=row]': {
+              ...namesStay,
               textAlign: 'right',
-              fontWeight: 400,
               pr: 1,
-              // A long name leaves room for the signs on a phone too.
-              maxWidth: { xs: 128, sm: 260 },
-              overflow: 'hidden',
-              textOverflow: 'ellipsis',
-              whiteSpace: 'nowrap',
-              position: 'sticky',
-              left: 0,
-              bgcolor: ink.page,
             },
           }}
         >

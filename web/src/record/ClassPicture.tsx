@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { Link, type To } from 'react-router';
 import { ink } from '../app/ink';
-import { stickyHead } from '../app/theme';
+import { namesStay, stickyHead } from '../app/theme';
 import { operationNames } from './operationNames';
 import { StateSign } from './StateSign';
 import type { ClassRecord } from './useRecords';
@@ -44,18 +44,10 @@ export function ClassPicture({ record, chosen, to }: Props) {
               minWidth: 46,
             },
             '& th[scope=row]': {
+              ...namesStay,
               textAlign: 'left',
-              fontWeight: 400,
               borderTop: `1px solid ${ink.hair}`,
               pr: 2,
-              // A long name leaves room for the signs on a phone too.
-              maxWidth: { xs: 128, sm: 260 },
-              overflow: 'hidden',
-              textOverflow: 'ellipsis',
-              whiteSpace: 'nowrap',
-              position: 'sticky',
-              left: 0,
-              bgcolor: ink.page,
             },
             '& tbody tr:hover td, & tbody tr:hover th': { bgcolor: ink.sheet },
             '& [data-chosen] td, & [data-chosen] th[scope=row]': { bgcolor: ink.sheet, fontWeight: 650 },

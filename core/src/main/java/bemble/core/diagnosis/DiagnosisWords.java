@@ -49,11 +49,11 @@ public final class DiagnosisWords {
      */
     static String ofOneAmong(Shares among, Shares alone, Problem problem) {
         String say = ofOne(among);
-        return say.equals(NOTHING_FITS) && ofOne(alone).isEmpty()
-                ? alone.best()
-                        .map(slips -> names(slips, problem) + " fits this one; nothing that is known fits them all.")
-                        .orElse(say)
-                : say;
+        if (!say.equals(NOTHING_FITS) || !ofOne(alone).isEmpty()) {
+            return say;
+        }
+        return alone.best().map(slips -> names(slips, problem) + " fits this one; nothing that is known fits them all.")
+                .orElse(say);
     }
 
     /** What slips are called, to begin a sentence with. */

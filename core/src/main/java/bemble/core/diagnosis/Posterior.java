@@ -19,8 +19,8 @@ import java.util.Set;
  * spoilt; a careful writer, a careless one and a habit that is not known are always among the rivals.
  */
 final class Posterior {
-    /** What no model comes to is not impossible. */
     private static final double LIKELIER_THAN_NOT = 0.5;
+    /** What no model comes to is not impossible. */
     private static final double TINY = 1e-12;
 
     private final List<Known> known;

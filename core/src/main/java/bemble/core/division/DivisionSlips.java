@@ -13,9 +13,9 @@ import bemble.core.division.digits.Joined;
 import bemble.core.division.digits.Leading;
 import bemble.core.division.digits.LowestPlace;
 import bemble.core.division.digits.PassedOn;
-import bemble.core.division.digits.WrittenInstead;
 import bemble.core.division.digits.Remainder;
 import bemble.core.division.digits.RemainderGoes;
+import bemble.core.division.digits.WrittenInstead;
 import bemble.core.division.digits.ZerosBehind;
 import bemble.core.hand.ChosenMethod;
 import bemble.core.hand.Hand;
@@ -97,7 +97,7 @@ public final class DivisionSlips {
             slip(BOTH, "answer-reversed", "answer's digits reversed",
                     "writes the answer's digits in the opposite order", Met.RARE,
                     AnswerSlips.sayIt("84 ÷ 7", "12"),
-                    AnswerSlips.otherwise(digits -> new StringBuilder(digits).reverse().toString(),
+                    AnswerSlips.otherwise(AnswerSlips::backwards,
                             (turned, lowest) -> at(WrittenInstead.class,
                                     (q, hand) -> OptionalInt.of(AnswerSlips.digit(turned, q.place()))))),
             slip(BOTH, "two-digits-in-one-place", "two digits, one place", "writes two digits in one place",

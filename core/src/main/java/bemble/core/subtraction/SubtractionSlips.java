@@ -212,7 +212,7 @@ public final class SubtractionSlips {
             any(BOTH, "answer-reversed", "answer's digits reversed", "writes the answer's digits in the opposite order",
                     Met.RARE,
                     AnswerSlips.sayIt("59 − 23", "36"),
-                    answered(digits -> new StringBuilder(digits).reverse().toString())),
+                    answered(AnswerSlips::backwards)),
             any(BOTH, "answer-digits-turned", "two digits of the answer turned",
                     "writes two digits of the answer the other way round", Met.SOMETIMES,
                     AnswerSlips.readTheHeads("587 − 231", "356"), answered(digits -> AnswerSlips.swapped(digits, 0)))

@@ -34,6 +34,7 @@ import java.util.stream.Collectors;
  * child is counted from that child's answers; a slip seen once is no habit.
  */
 final class NextTeacherPage {
+    static final String NOBODY_PLACED = "No answer of this class stands on a step yet.";
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
     private static final List<Double> CELLS = List.of(0.42, 0.58);
     private static final int MOST_HABITS = 3;
@@ -51,7 +52,7 @@ final class NextTeacherPage {
     List<Section> sections() {
         List<Section> sections = new ArrayList<>(List.of(taught()));
         if (pupils.stream().allMatch(pupil -> pupil.answers().isEmpty())) {
-            sections.add(Section.plain("where they are").say("No answer of this class stands on a step yet."));
+            sections.add(Section.plain("where they are").say(NOBODY_PLACED));
             return sections;
         }
         sections.add(where());

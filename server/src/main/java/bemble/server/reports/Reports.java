@@ -147,7 +147,7 @@ class Reports {
         sections.add(where);
         List<Rung> tried = RecordService.triedBy(all);
         if (tried.isEmpty()) {
-            where.say("No answer of this class stands on a step yet.");
+            where.say(NextTeacherPage.NOBODY_PLACED);
         } else {
             where.add(new Row(List.of("", "know it", "are learning it", "not yet"), FOUR_CELLS));
         }

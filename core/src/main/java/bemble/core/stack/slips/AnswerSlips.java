@@ -39,7 +39,12 @@ public final class AnswerSlips {
 
     /** The answer's digits in the opposite order. */
     public static Slip reversed() {
-        return written(digits -> new StringBuilder(digits).reverse().toString());
+        return written(AnswerSlips::backwards);
+    }
+
+    /** Digits in the opposite order. */
+    public static String backwards(String digits) {
+        return new StringBuilder(digits).reverse().toString();
     }
 
     /** Two digits of the answer next to each other turned round: a hand for every two. */

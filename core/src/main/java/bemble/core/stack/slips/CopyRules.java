@@ -69,7 +69,7 @@ public final class CopyRules {
     public static Theme<ChosenMethod> answer(Set<MethodName> methods, Function<UnaryOperator<String>, Slip> written) {
         return new Theme<>("answer", methods, List.of(
                 Turn.throughout("reversed", "writes the answer's digits in the opposite order",
-                        written.apply(digits -> new StringBuilder(digits).reverse().toString())),
+                        written.apply(AnswerSlips::backwards)),
                 Turn.throughout("end-turned", "writes the last two digits of the answer the other way round",
                         written.apply(digits -> digits.length() < 2 ? digits : AnswerSlips.swapped(digits, 0))),
                 Turn.throughout("front-turned", "writes the first two digits of the answer the other way round",
@@ -119,7 +119,7 @@ public final class CopyRules {
     }
 
     private static Numeral reversed(Numeral number) {
-        return of(new StringBuilder(number.digits()).reverse().toString(), number);
+        return of(AnswerSlips.backwards(number.digits()), number);
     }
 
     private static Numeral withoutZeros(Numeral number) {
