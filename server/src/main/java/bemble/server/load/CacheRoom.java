@@ -10,7 +10,7 @@ import com.github.benmanes.caffeine.cache.Weigher;
  */
 public enum CacheRoom {
     /** What known hands come to in the questions asked about last. */
-    ANSWERS(20, 60),
+    ANSWERS(14, 40),
     /** How papers were judged. */
     JUDGEMENTS(8, 24),
     /** Where pupils stand. */
