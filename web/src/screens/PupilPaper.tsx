@@ -1,8 +1,10 @@
 import { visuallyHidden } from '@mui/utils';
 import { useEffect, useId, useRef } from 'react';
 import { Trouble } from '../app/Trouble';
+import { useBegunAgain } from '../write/begunAgain';
 import { inSquare } from '../write/figures';
 import { heard } from '../write/marksOfPaper';
+import { beginning } from '../write/moving';
 import { NumberPad } from '../write/NumberPad';
 import { useAttempt } from '../write/useAttempt';
 import type { AttemptView, Paper } from '../write/useAttempts';
@@ -30,9 +32,10 @@ export function PupilPaper({ id, own }: { id: number; own: OwnSet }) {
 
 function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; own: OwnSet }) {
   const keeping = useAttempt(attempt, 'in');
-  const pen = usePen(paper, keeping.figures, Date.parse(attempt.begunAt), keeping.add);
+  const again = useBegunAgain(paper, keeping.figures);
+  const pen = usePen(again.pen, keeping.figures, Date.parse(attempt.begunAt), keeping.add);
   const led = useOwnNext(attempt, keeping.figures);
-  const next = led && !led.done ? paper.squares.findIndex((square) => inSquare(led, square)) : -1;
+  const next = led && !led.done ? again.pen.squares.findIndex((square) => inSquare(led, square)) : -1;
   const sheet = useRef<HTMLDivElement>(null);
   const foot = useId();
   const { goTo } = pen;
@@ -83,8 +86,9 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
       </div>
       <div ref={sheet} className="sheet">
         <WritingSheet
-          paper={paper}
+          paper={again.sheet}
           there={pen.there}
+          crossedOut={again.begun ? again.firstRows : undefined}
           at={pen.at}
           small={pen.small}
           next={next < 0 ? undefined : next}
@@ -115,6 +119,19 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
             <button type="button" className="button underlined" onClick={pen.undo}>
               Undo
             </button>
+            {!again.again && (
+              <button
+                type="button"
+                className="button underlined"
+                onClick={() => {
+                  again.begin();
+                  goTo(beginning(paper));
+                  sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
+                }}
+              >
+                Begin again below
+              </button>
+            )}
           </>
         )}
       </div>

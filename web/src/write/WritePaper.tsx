@@ -7,9 +7,11 @@ import { Trouble } from '../app/Trouble';
 import { useLetterKeys } from '../style/usePreferences';
 import { AboutPanel } from './AboutPanel';
 import { AfterMarking } from './AfterMarking';
+import { useBegunAgain } from './begunAgain';
 import { CopiedLine } from './CopiedLine';
 import { inSquare } from './figures';
 import { heard } from './marksOfPaper';
+import { beginning } from './moving';
 import { NumberPad } from './NumberPad';
 import { ReplayPanel } from './ReplayPanel';
 import { OnwardsInRun, RunLine } from './RunLine';
@@ -33,7 +35,8 @@ type Panel = (typeof panels)[number]['id'];
 export function WritePaper({ attempt, paper }: Props) {
   const { settings } = attempt;
   const keeping = useAttempt(attempt);
-  const pen = usePen(paper, keeping.figures, Date.parse(attempt.begunAt), keeping.add);
+  const again = useBegunAgain(paper, keeping.figures);
+  const pen = usePen(again.pen, keeping.figures, Date.parse(attempt.begunAt), keeping.add);
   const marking = useMarking(attempt, keeping.flush);
   // What is said of a paper is said of what stood there, and not of it once more is written.
   const count = keeping.figures.filter((figure) => figure.kind !== 'nudge').length;
@@ -49,10 +52,10 @@ export function WritePaper({ attempt, paper }: Props) {
   const soFar = useMarkedSoFar(attempt, settings, keeping.figures, atOnce || asked || shown);
   // A paper that was marked before is marked again where it is opened; nothing of it is kept anew.
   const marked = handedIn ?? (shown || atOnce || asked ? soFar : undefined);
-  const help = useHelp(attempt, paper, keeping.figures, pen);
+  const help = useHelp(attempt, again.pen, keeping.figures, pen);
   const letters = useLetterKeys();
   const led = useNext(attempt, settings, keeping.figures);
-  const next = paper.squares.findIndex((square) => {
+  const next = again.pen.squares.findIndex((square) => {
     const target = help.shown ?? (settings.led ? led : undefined);
     return target !== undefined && !target.done && inSquare(target, square);
   });
@@ -62,7 +65,7 @@ export function WritePaper({ attempt, paper }: Props) {
   const verdicts = new Map(marked?.figures.map((figure, index) => [String(index), figure]));
 
   const ledTo =
-    settings.led && led && !led.done ? paper.squares.findIndex((square) => inSquare(led, square)) : -1;
+    settings.led && led && !led.done ? again.pen.squares.findIndex((square) => inSquare(led, square)) : -1;
   const { goTo } = pen;
   useEffect(() => {
     if (ledTo >= 0) {
@@ -74,6 +77,11 @@ export function WritePaper({ attempt, paper }: Props) {
     sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
   }, []);
 
+  const beginAgain = () => {
+    again.begin();
+    goTo(beginning(paper));
+    sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
+  };
   const handIn = () => marking.mutate(count);
   const replaying = panel === 'replay' && replayed !== undefined;
 
@@ -99,11 +107,17 @@ export function WritePaper({ attempt, paper }: Props) {
       </Box>
       <Box ref={sheet} sx={{ display: 'grid', minHeight: 0 }}>
         {replaying ? (
-          <ReplayPanel.Sheet paper={paper} figures={keeping.figures} upTo={replayed} name={attempt.problem} />
+          <ReplayPanel.Sheet
+            paper={again.sheet}
+            figures={keeping.figures}
+            upTo={replayed}
+            name={attempt.problem}
+          />
         ) : (
           <WritingSheet
-            paper={paper}
+            paper={again.sheet}
             there={pen.there}
+            crossedOut={again.begun ? again.firstRows : undefined}
             at={pen.at}
             small={pen.small}
             next={next < 0 ? undefined : next}
@@ -142,6 +156,11 @@ export function WritePaper({ attempt, paper }: Props) {
                 <Button onClick={() => pen.note('mirror')} sx={underlined}>
                   Mirrored
                 </Button>
+                {!again.again && (
+                  <Button onClick={beginAgain} sx={underlined}>
+                    Begin again below
+                  </Button>
+                )}
               </Box>
               <Keys />
             </>

@@ -22,6 +22,8 @@ type Props = {
   describedBy?: string;
   /** The side of its squares at the most. */
   largest?: number;
+  /** How many rows from the top are crossed out, since the working was begun again below them. */
+  crossedOut?: number;
   onSquare?: (index: number) => void;
   onKeyDown?: (event: KeyboardEvent) => void;
 };
@@ -108,6 +110,16 @@ export function WritingSheet(props: Props) {
             {comesNext && <Frame square={comesNext} dashed />}
             <Marks visible={visible} fresh={[]} />
             <OddFigures paper={paper} there={there} />
+            {props.crossedOut !== undefined && (
+              <line
+                x1={0}
+                y1={props.crossedOut}
+                x2={paper.columns}
+                y2={0}
+                stroke={ink.ink}
+                strokeWidth={0.05}
+              />
+            )}
             {square && <Frame square={square} />}
             {props.small && smallSquare && <SmallSign square={smallSquare} />}
             {marked?.figures.map((figure, index) => {

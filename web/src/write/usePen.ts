@@ -20,7 +20,16 @@ export function usePen(paper: Paper, figures: Figure[], begun: number, add: (mor
     }
   };
   // Where one is led to is no deed of the hand: it needs nothing of what stands there.
-  const goTo = useCallback((to: number) => setPen((now) => movedTo(now, to)), []);
+  const squares = paper.squares.length;
+  const goTo = useCallback(
+    (to: number) => {
+      // A press beside what is written on, such as into a working that is crossed out, leads nowhere.
+      if (to < squares) {
+        setPen((now) => movedTo(now, to));
+      }
+    },
+    [squares],
+  );
 
   return {
     at: pen.at,

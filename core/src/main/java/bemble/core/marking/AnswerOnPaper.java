@@ -1,5 +1,7 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.entry.RightAnswer;
 import bemble.core.hand.Answer;
 import bemble.core.hand.Written;

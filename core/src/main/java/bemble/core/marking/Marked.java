@@ -1,8 +1,11 @@
 package bemble.core.marking;
 
 import bemble.core.hand.slipped.Slip;
+import bemble.core.marking.paper.BegunAgain;
+import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.LineOfBlock;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -27,6 +30,23 @@ public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAns
     /** The slips that the paper fits, the likeliest first. */
     public List<Explained> slips() {
         return causes.slips();
+    }
+
+    /** What was marked of a paper begun again, where it stands there, with what belongs to nothing. */
+    Marked where(BegunAgain again) {
+        List<MarkedFigure> all = new ArrayList<>();
+        figures.forEach(figure -> all.add(figure.withAt(where(figure.at(), again))));
+        again.left().forEach(figure -> all.add(new MarkedFigure(
+                new Figure.Key(figure.block(), figure.line(), figure.place(), Anchor.MIDDLE, false), figure.kind(),
+                figure.text(), Verdict.EXTRA, null)));
+        return new Marked(verdict, all, answer,
+                first == null ? null : new FirstWrong(where(first.at(), again), first.say()), check,
+                notShown.stream().map(line -> new LineOfBlock(again.called(line.block()), line.line())).toList(), marks,
+                causes);
+    }
+
+    private static Figure.Key where(Figure.Key key, BegunAgain again) {
+        return new Figure.Key(again.called(key.block()), key.line(), key.place(), key.anchor(), key.stroke());
     }
 
     /**

@@ -1,5 +1,7 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.PaperToMark;
+import bemble.core.marking.paper.BegunAgain;
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
 import bemble.core.hand.Method;
@@ -15,7 +17,6 @@ import bemble.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -66,18 +67,11 @@ public final class Marking {
     /** The same in a school that has given some rules worked out a name of their own. */
     public static Marked mark(Problem problem, @Nullable String method, HouseStyle style, PaperToMark paper,
             NamedRules kept) {
+        if (BegunAgain.isOn(paper.written())) {
+            BegunAgain again = BegunAgain.on(paper.written());
+            return mark(problem, method, style, paper.with(again.standing()), kept).where(again);
+        }
         return new Marking(problem, Methods.find(problem, method, style), style, paper, kept).marked();
-    }
-
-    /**
-     * How many marks a paper gets that is right in all.
-     *
-     * @return nothing where the style gives none
-     */
-    public static OptionalInt fullMarks(Problem problem, HouseStyle style) {
-        MethodMarksGiven marks =
-                mark(problem, null, style, new PaperToMark(List.of(), false, false, false, null)).marks();
-        return marks == null ? OptionalInt.empty() : OptionalInt.of(marks.of());
     }
 
     private Marked marked() {

@@ -1,6 +1,9 @@
 package bemble.core.marking;
 
 import bemble.core.hand.Written;
+import bemble.core.marking.paper.PaperToMark;
+import bemble.core.problem.Problem;
+import bemble.core.style.HouseStyle;
 import bemble.core.working.BlockName;
 import bemble.core.working.Figure;
 import bemble.core.working.LineOfBlock;
@@ -9,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
@@ -27,6 +31,17 @@ public record MethodMarksGiven(int given, int of, String say) {
      * column or with none the whole.
      */
     private record Marks(@Nullable LineOfBlock line, @Nullable Integer column) {}
+
+    /**
+     * How many marks a paper gets that is right in all.
+     *
+     * @return nothing where the style gives none
+     */
+    public static OptionalInt full(Problem problem, HouseStyle style) {
+        MethodMarksGiven marks =
+                Marking.mark(problem, null, style, new PaperToMark(List.of(), false, false, false, null)).marks();
+        return marks == null ? OptionalInt.empty() : OptionalInt.of(marks.of());
+    }
 
     /**
      * Counts the marks.

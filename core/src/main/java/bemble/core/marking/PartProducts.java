@@ -1,6 +1,7 @@
 package bemble.core.marking;
 
-import bemble.core.marking.Way.Read;
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.Read;
 import bemble.core.multiplication.box.Expanded;
 import bemble.core.problem.Numeral;
 import bemble.core.working.Anchor;

@@ -1,8 +1,9 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.PaperFigure;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
-import bemble.core.marking.Way.Read;
+import bemble.core.marking.paper.Read;
 import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Figure;

@@ -1,5 +1,7 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.hand.Decision;
 import bemble.core.hand.Hand;
 import bemble.core.hand.ReadingHand;

@@ -1,5 +1,8 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.CrossedOut;
+import bemble.core.marking.paper.Read;
 import bemble.core.hand.Method;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -12,22 +15,6 @@ import java.util.List;
  * @param read the figures, each with where it stands
  */
 record Way(Problem problem, Method<?> method, HouseStyle style, List<Read> read) {
-    /**
-     * A figure as it is read.
-     *
-     * @param as where it belongs in this way
-     * @param stands where it stands on the paper
-     */
-    record Read(PaperFigure as, PaperFigure stands) {
-        static Read where(PaperFigure stands) {
-            return new Read(stands, stands);
-        }
-
-        boolean isMoved() {
-            return as != stands;
-        }
-    }
-
     /** The way of the house: every figure that is not crossed out is what it is where it stands. */
     static Way ofTheHouse(Problem problem, Method<?> method, HouseStyle style, List<PaperFigure> written) {
         return new Way(problem, method, style, CrossedOut.standing(problem, style, written));

@@ -1,6 +1,9 @@
 package bemble.core.marking;
 
-import bemble.core.marking.Way.Read;
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.PaperToMark;
+import bemble.core.marking.paper.KnownSquares;
+import bemble.core.marking.paper.Read;
 import bemble.core.method.Methods;
 import bemble.core.multiplication.product.ProductPaper;
 import bemble.core.problem.Numeral;

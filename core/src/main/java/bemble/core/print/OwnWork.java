@@ -1,6 +1,7 @@
 package bemble.core.print;
 
-import bemble.core.marking.PaperFigure;
+import bemble.core.marking.paper.BegunAgain;
+import bemble.core.marking.paper.PaperFigure;
 import bemble.core.print.ink.Ink;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.Anchor;
@@ -47,7 +48,9 @@ public record OwnWork(WritingPaper paper, List<PaperFigure> written) {
      */
     Panel draw(double room, double side) {
         List<SheetMark> marks = new ArrayList<>(paper.printed());
-        written.forEach(figure -> squareOf(figure).ifPresent(square -> marks.add(laid(figure, square))));
+        // Of what was begun again the last is the paper.
+        BegunAgain.counting(written)
+                .forEach(figure -> squareOf(figure).ifPresent(square -> marks.add(laid(figure, square))));
         int left = marks.stream().mapToInt(SheetMark::column).min().orElse(0) - MARGIN;
         int top = marks.stream().mapToInt(SheetMark::row).min().orElse(0);
         int columns = marks.stream().mapToInt(SheetMark::lastColumn).max().orElse(0) + 1 + MARGIN - left;

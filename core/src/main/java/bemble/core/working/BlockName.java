@@ -76,6 +76,9 @@ public record BlockName(Part part, Kind kind, int number, String id) {
     private static final Pattern ID =
             Pattern.compile("(" + Pattern.quote(OF_CHECK) + ")?([a-z]+)(?:-([1-9][0-9]{0,5}))?");
 
+    /** Between the name of a block that is begun again and which time that is: {@code sum#2}. */
+    private static final char AGAIN = '#';
+
     /** The name of the block of that kind with that number. */
     public static BlockName of(Part part, Kind kind, int number) {
         return new BlockName(part, kind, number,
@@ -89,6 +92,17 @@ public record BlockName(Part part, Kind kind, int number, String id) {
         return kind == null ? new BlockName(Part.WORK, Kind.OTHER, 1, id)
                 : new BlockName(parts.group(1) == null ? Part.WORK : Part.CHECK, kind,
                         parts.group(3) == null ? 1 : Integer.parseInt(parts.group(3)), id);
+    }
+
+    /** Which time it is begun on a paper: 1 unless somebody began it again. */
+    public int time() {
+        String time = id.substring(id.lastIndexOf(AGAIN) + 1);
+        return time.equals(id) || !time.matches("[1-9][0-9]?") ? 1 : Integer.parseInt(time);
+    }
+
+    /** What the block is called that this one begins again; its own name where it begins none. */
+    public BlockName begunFirst() {
+        return time() == 1 ? this : named(id.substring(0, id.lastIndexOf(AGAIN)));
     }
 
     public boolean is(Kind other) {

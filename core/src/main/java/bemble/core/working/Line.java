@@ -40,7 +40,6 @@ public final class Line {
         BOTTOM,
         EDGE,
         ROW(true),
-        BELOW,
         /** What is taken away under a dividend or a radicand, and what is left of it. */
         PRODUCT(true),
         DIFFERENCE(true),

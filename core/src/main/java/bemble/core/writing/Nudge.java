@@ -32,7 +32,8 @@ public record Nudge(Figure.Key at, String ask, @Nullable String text, String kin
 
     /** The step in which a careful hand writes there. */
     private static Optional<Step> step(Working working, Figure.Key at) {
-        return working.marks().stream().filter(mark -> WritingPaper.isWritten(mark) && mark.key().equals(at))
+        return working.marks().stream()
+                .filter(mark -> WritingPaper.isWritten(mark) && mark.key().equals(inMethod(at)))
                 .findFirst()
                 .map(mark -> working.steps().get(mark.step() - 1));
     }
@@ -43,8 +44,13 @@ public record Nudge(Figure.Key at, String ask, @Nullable String text, String kin
         List<Figure.Key> missing = figures.stream().filter(figure -> figure.verdict() == next.verdict()
                 && figure.at().line().equals(next.at().line())).map(MarkedFigure::at).toList();
         return WritingPaper.way(working).stream().filter(mark -> step.isPresent() && mark.step() == step.get().n())
-                .map(Mark::key).filter(missing::contains).findFirst()
+                .flatMap(mark -> missing.stream().filter(at -> inMethod(at).equals(mark.key()))).findFirst()
                 .flatMap(key -> figures.stream().filter(figure -> figure.at().equals(key)).findFirst()).orElse(next);
+    }
+
+    /** Where it is in the method, however often it was begun again. */
+    private static Figure.Key inMethod(Figure.Key at) {
+        return new Figure.Key(at.block().begunFirst(), at.line(), at.place(), at.anchor(), at.stroke());
     }
 
     /** The first figure that is not there; a small one only where nothing after it has been written yet. */

@@ -72,6 +72,10 @@ public final class WritingPaper {
         // All problems of a shape have room for the widest, so that nobody reads from the room how long the answer is.
         Working widest = written(Hand.CAREFUL, Shape.widest(problem), method, thorough, kind).workingAsItLooks();
         workings.add(widest);
+        if (settingOut) {
+            // Who sets out as they choose needs room for the choice.
+            workings.add(written(new RoomyHand(), Shape.widest(problem), method, thorough, kind).workingAsItLooks());
+        }
         this.layout = Layout.of(workings);
         this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();
         this.courses = new Courses(problem, squares, unprinted(way(working)), unprinted(way(widest)), working).all();

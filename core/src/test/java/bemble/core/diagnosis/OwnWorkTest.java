@@ -3,7 +3,7 @@ package bemble.core.diagnosis;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
-import bemble.core.marking.PaperFigure;
+import bemble.core.marking.paper.PaperFigure;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;

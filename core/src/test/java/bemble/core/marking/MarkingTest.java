@@ -1,5 +1,7 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.PaperToMark;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.NamedSlips;

@@ -1,5 +1,6 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.PaperToMark;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;

@@ -7,7 +7,7 @@ import bemble.core.given.RandomNumbers;
 import bemble.core.given.RandomStyles;
 import bemble.core.given.SheetReader;
 import bemble.core.marking.Marking;
-import bemble.core.marking.PaperToMark;
+import bemble.core.marking.paper.PaperToMark;
 import bemble.core.order.ChoiceExample;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;

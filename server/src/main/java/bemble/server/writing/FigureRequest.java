@@ -1,6 +1,6 @@
 package bemble.server.writing;
 
-import bemble.core.marking.PaperFigure;
+import bemble.core.marking.paper.PaperFigure;
 import bemble.core.problem.Refusal;
 import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;

@@ -3,7 +3,7 @@ package bemble.server.writing;
 import bemble.core.check.Checking;
 import bemble.core.marking.Marked;
 import bemble.core.marking.Marking;
-import bemble.core.marking.PaperToMark;
+import bemble.core.marking.paper.PaperToMark;
 import bemble.core.order.WorkOrder;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;

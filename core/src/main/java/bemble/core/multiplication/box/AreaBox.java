@@ -16,34 +16,38 @@ import java.math.BigInteger;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The box of expanded parts: a slot of squares for each part across, a line for each part down.
+ * The box of the parts of two numbers: a slot of squares for each part across, a line for each part down.
  *
- * @param columns how many parts there are across
+ * @param usual how many parts are across where each digit makes one: whoever takes more goes further to the right
+ * @param columns how many parts there are across; the rows' totals stand behind them
  * @param slot how many squares wide a cell is
  */
-record AreaBox(Block block, int columns, int slot, HouseStyle style) {
+record AreaBox(Block block, int usual, int columns, int slot, HouseStyle style) {
     static final Line EDGE = Line.of(Line.Kind.EDGE);
-    private static final Line BELOW = Line.of(Line.Kind.BELOW);
 
     /** How wide a cell must be for a number of so many digits, which stand closer there than in squares. */
     static int slotFor(int digits) {
         return 1 + (digits + 1) / 2;
     }
 
+    /** The same box with so many parts across. */
+    AreaBox across(int parts) {
+        return new AreaBox(block, usual, parts, slot, style);
+    }
+
     /** The parts along the upper edge, the rows, and the line whose upper edge closes the box. */
     void lines(int rows) {
         block.line(EDGE);
-        for (int row = 0; row < rows; row++) {
+        for (int row = 0; row <= rows; row++) {
             block.line(line(row));
         }
-        block.line(BELOW);
     }
 
     void draw(int rows, Desk desk) {
         for (int row = 0; row < rows; row++) {
             desk.rule(block, line(row), left(0), right(columns - 1));
         }
-        desk.rule(block, BELOW, left(0), right(columns - 1));
+        desk.rule(block, line(rows), left(0), right(columns - 1));
         for (int column = 0; column <= columns; column++) {
             desk.draw(MarkKind.SIDE, block.at(line(0), left(column)), block.at(line(rows - 1), left(column)), "",
                     Role.FRAME, Size.FULL, Anchor.BEFORE);
@@ -71,7 +75,17 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
     /** What somebody has written into a cell, or null. */
     @Nullable
     BigInteger read(Reading paper, int row, int column) {
-        String text = paper.at(spot(line(row), column), Anchor.MIDDLE);
+        return read(paper, spot(line(row), column));
+    }
+
+    /** The part that somebody has written along the upper edge, or down the side, or null. */
+    @Nullable
+    BigInteger readEdge(Reading paper, boolean across, int i) {
+        return read(paper, across ? spot(EDGE, i) : spot(line(i), -1));
+    }
+
+    private static @Nullable BigInteger read(Reading paper, Spot spot) {
+        String text = paper.at(spot, Anchor.MIDDLE);
         String digits = text == null ? "" : text.replaceAll("[^0-9]", "");
         return digits.isEmpty() || digits.length() > 90 ? null : new BigInteger(digits);
     }
@@ -85,9 +99,9 @@ record AreaBox(Block block, int columns, int slot, HouseStyle style) {
                 Size.FULL);
     }
 
-    /** The place of the leftmost square of a column's slot; slots are counted leftwards from the last total. */
+    /** The place of the leftmost square of a column's slot; slots are counted leftwards from the usual totals. */
     private int left(int column) {
-        return (columns - column + 1) * slot - 1;
+        return (usual - column + 1) * slot - 1;
     }
 
     private int right(int column) {

@@ -23,7 +23,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Multiplies every part of one number by every part of the other in a box, and adds the rows. */
+/** Multiplies every part of one number by every part of the other in a box, and adds the rows; the parts are the writer's choice. */
 public final class AreaMultiplication implements Method<Multiplication> {
     @Override
     public MethodName name() {
@@ -35,12 +35,13 @@ public final class AreaMultiplication implements Method<Multiplication> {
         Numeral first = multiplication.multiplicand();
         Numeral second = multiplication.multiplier();
         int columns = Expanded.of(first).size();
-        AreaBox box = new AreaBox(desk.block(BlockName.Kind.BOX, desk.start()), columns,
+        AreaBox empty = new AreaBox(desk.block(BlockName.Kind.BOX, desk.start()), columns, columns,
                 AreaBox.slotFor(first.length() + second.length()), desk.style());
-        box.lines(Expanded.of(second).size());
-        desk.step(StepKind.SET_OUT, box.block(), null, said -> setOut(said, multiplication));
-        List<BigInteger> across = desk.ask(new Parts(box, first, true));
-        List<BigInteger> down = desk.ask(new Parts(box, second, false));
+        desk.step(StepKind.SET_OUT, empty.block(), null, said -> setOut(said, multiplication));
+        List<BigInteger> across = desk.ask(new Parts(empty, first, true));
+        List<BigInteger> down = desk.ask(new Parts(empty, second, false));
+        AreaBox box = empty.across(across.size());
+        box.lines(Math.max(down.size(), Expanded.of(second).size()));
         box.draw(down.size(), desk);
         List<List<BigInteger>> cells = new ArrayList<>();
         for (int row = 0; row < down.size(); row++) {
@@ -85,17 +86,18 @@ public final class AreaMultiplication implements Method<Multiplication> {
     }
 
     private static Spoken setOut(Said said, Multiplication multiplication) {
-        List<Parts> parts = said.allAsked(Parts.class);
+        List<Parts> asked = said.allAsked(Parts.class);
+        List<List<BigInteger>> decided = said.allDecided(Parts.class);
         return Spoken.of("Set out", "Draw a box. Along the top stands "
-                + expanded(said, multiplication.multiplicand(), parts.get(0)) + ", down the side "
-                + expanded(said, multiplication.multiplier(), parts.get(1)) + ".", "");
+                + expanded(said, multiplication.multiplicand(), asked.get(0).orCareful(decided.get(0)))
+                + ", down the side "
+                + expanded(said, multiplication.multiplier(), asked.get(1).orCareful(decided.get(1))) + ".", "");
     }
 
-    private static String expanded(Said said, Numeral number, Parts parts) {
+    private static String expanded(Said said, Numeral number, List<BigInteger> parts) {
         String whole = said.style().number(number);
-        List<BigInteger> careful = parts.careful();
-        return careful.size() == 1 ? whole
-                : whole + " as " + String.join(" + ", careful.stream().map(part -> number(said, part)).toList());
+        return parts.size() == 1 ? whole
+                : whole + " as " + String.join(" + ", parts.stream().map(part -> number(said, part)).toList());
     }
 
     private static Spoken cell(Said said) {

@@ -1,6 +1,6 @@
 package bemble.core.scan.asked;
 
-import bemble.core.marking.PaperFigure;
+import bemble.core.marking.paper.PaperFigure;
 import bemble.core.scan.FigureChances;
 import bemble.core.scan.FigureRead;
 import bemble.core.scan.QuestionRead;

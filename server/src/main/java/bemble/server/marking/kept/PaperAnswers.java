@@ -1,6 +1,6 @@
 package bemble.server.marking.kept;
 
-import bemble.core.marking.Marking;
+import bemble.core.marking.MethodMarksGiven;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.faults.ChangedElsewhere;
@@ -112,8 +112,9 @@ public class PaperAnswers {
         if (there == null || !Set.of(AnswerState.GIVEN, AnswerState.RIGHT).contains(there.state())) {
             throw Refusal.of("line", "Type first what stands there, like " + question + " 3152, and then its marks.");
         }
-        int of = Marking.fullMarks(open.sheet(pupilId).problem(question), open.style()).orElseThrow(() -> Refusal.of(
-                "line", "Your House style gives no marks for method. Choose them there, under Marking."));
+        int of = MethodMarksGiven.full(open.sheet(pupilId).problem(question), open.style())
+                .orElseThrow(() -> Refusal.of(
+                        "line", "Your House style gives no marks for method. Choose them there, under Marking."));
         if (marks > of) {
             throw Refusal.of("line", "Question " + question + " has " + of + " marks in all. Type "
                     + question + " m" + of + " at most.");

@@ -1,4 +1,4 @@
-package bemble.core.marking;
+package bemble.core.marking.paper;
 
 import bemble.core.style.CheckKind;
 import java.util.List;
@@ -17,5 +17,10 @@ public record PaperToMark(List<PaperFigure> written, boolean settingOut, boolean
         @Nullable CheckKind check) {
     public PaperToMark {
         written = List.copyOf(written);
+    }
+
+    /** The same with other figures on it. */
+    public PaperToMark with(List<PaperFigure> figures) {
+        return new PaperToMark(figures, settingOut, soFar, ownWay, check);
     }
 }

@@ -1,4 +1,4 @@
-package bemble.core.marking;
+package bemble.core.marking.paper;
 
 import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
@@ -22,21 +22,21 @@ public record PaperFigure(BlockName block, Line line, int place, @Nullable Ancho
     public static final String UNCLEAR = "?";
 
     /** The same figure, read as one of another line. */
-    PaperFigure withLine(Line other) {
+    public PaperFigure withLine(Line other) {
         return new PaperFigure(block, other, place, anchor, kind, text);
     }
 
-    boolean isStroke() {
+    public boolean isStroke() {
         return kind == MarkKind.STRIKE;
     }
 
     /** Whether it says what a mark says; of a number the digits alone count, whatever stands round or between them. */
-    boolean says(String other) {
+    public boolean says(String other) {
         return text.equals(other)
                 || kind == MarkKind.NUMBER && !text.isEmpty() && text.equals(other.replaceAll("[^0-9]", ""));
     }
 
-    boolean isUnclear() {
+    public boolean isUnclear() {
         return text.equals(UNCLEAR);
     }
 }

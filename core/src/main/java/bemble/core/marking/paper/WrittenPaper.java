@@ -1,7 +1,6 @@
-package bemble.core.marking;
+package bemble.core.marking.paper;
 
 import bemble.core.hand.Reading;
-import bemble.core.marking.Way.Read;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.Line;
@@ -17,7 +16,7 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** What stands on a paper, each figure in the part of its square that it can only mean. */
-final class WrittenPaper implements Reading {
+public final class WrittenPaper implements Reading {
     private final Map<Figure.Key, PaperFigure> figures = new LinkedHashMap<>();
     /** The lines in which anything stands. */
     private final Set<Line> lines = new HashSet<>();
@@ -27,7 +26,7 @@ final class WrittenPaper implements Reading {
     private final Map<Figure.Key, Figure.Key> stands = new HashMap<>();
 
     /** Of two figures in one part of a square the later one stands. */
-    WrittenPaper(List<Read> written, KnownSquares squares) {
+    public WrittenPaper(List<Read> written, KnownSquares squares) {
         for (Read read : written) {
             PaperFigure figure = read.as();
             Figure.Key key = squares.keyOf(figure, figures.keySet());
@@ -59,17 +58,17 @@ final class WrittenPaper implements Reading {
     }
 
     /** The same paper without some of its figures. */
-    WrittenPaper without(Predicate<Figure.Key> which) {
+    public WrittenPaper without(Predicate<Figure.Key> which) {
         return new WrittenPaper(this, which.negate());
     }
 
     /** Whether any figure of a number stands in the line of that square. */
-    boolean hasLineOf(Figure.Key key) {
+    public boolean hasLineOf(Figure.Key key) {
         return numbers.contains(key.lineOfBlock());
     }
 
     /** Where a figure really stands that is read as one of another square. */
-    Figure.Key origin(Figure.Key key) {
+    public Figure.Key origin(Figure.Key key) {
         return stands.getOrDefault(key, key);
     }
 
@@ -84,21 +83,21 @@ final class WrittenPaper implements Reading {
 
     /** The figure there, or null. */
     @Nullable
-    PaperFigure at(Figure.Key key) {
+    public PaperFigure at(Figure.Key key) {
         return figures.get(key);
     }
 
-    Map<Figure.Key, PaperFigure> figures() {
+    public Map<Figure.Key, PaperFigure> figures() {
         return figures;
     }
 
     /** What stands where nothing is expected. */
-    List<Figure.Key> strays(Set<Figure.Key> expected) {
+    public List<Figure.Key> strays(Set<Figure.Key> expected) {
         return figures.keySet().stream().filter(key -> !expected.contains(key) && !isUsedUp(key)).toList();
     }
 
     /** Whether it is a stroke through a small figure, such as a carry that has been added. */
-    boolean isUsedUp(Figure.Key key) {
+    public boolean isUsedUp(Figure.Key key) {
         return key.stroke() && key.anchor() != Anchor.MIDDLE
                 && figures.containsKey(new Figure.Key(key.block(), key.line(), key.place(), key.anchor(), false));
     }

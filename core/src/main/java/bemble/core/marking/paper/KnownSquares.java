@@ -1,4 +1,4 @@
-package bemble.core.marking;
+package bemble.core.marking.paper;
 
 import bemble.core.hand.Decision;
 import bemble.core.working.Anchor;
@@ -19,7 +19,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The parts of squares that hands have a use for, to tell what a figure can only mean. */
-final class KnownSquares {
+public final class KnownSquares {
     /** A square, or where it has no line a whole column. */
     private record Place(BlockName block, @Nullable Line line, int place) {
         static Place inColumn(BlockName block, int place) {
@@ -36,7 +36,7 @@ final class KnownSquares {
     private final Map<Place, Map<Figure.Key, String>> small = new HashMap<>();
 
     /** Takes in what a hand has written. */
-    void add(List<Decision<?>> decisions) {
+    public void add(List<Decision<?>> decisions) {
         List<Figure> ink = new ArrayList<>();
         decisions.forEach(decision -> ink.addAll(decision.ink()));
         for (Figure figure : ink) {
@@ -55,7 +55,7 @@ final class KnownSquares {
     }
 
     /** Whether a figure stands where some hand has written. */
-    boolean know(PaperFigure figure) {
+    public boolean know(PaperFigure figure) {
         Set<Figure.Key> known =
                 bySquare.getOrDefault(new Place(figure.block(), figure.line(), figure.place()), Set.of());
         return figure.anchor() == null ? known.contains(key(figure, Anchor.MIDDLE))

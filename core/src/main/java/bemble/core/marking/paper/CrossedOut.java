@@ -1,8 +1,7 @@
-package bemble.core.marking;
+package bemble.core.marking.paper;
 
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
-import bemble.core.marking.Way.Read;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -30,7 +29,7 @@ import org.jspecify.annotations.Nullable;
  * square, squeezed in beside it, or in a line over or under where nothing else belongs. Strokes that belong to a method, such as those
  * of an exchange, cross nothing out.
  */
-final class CrossedOut {
+public final class CrossedOut {
     /** A square of a block. */
     private record Square(BlockName block, Line line, int place) {
         static Square of(PaperFigure figure) {
@@ -57,7 +56,7 @@ final class CrossedOut {
     }
 
     /** The figures of a paper that stand, each with where it belongs and where it stands. */
-    static List<Read> standing(Problem problem, HouseStyle style, List<PaperFigure> written) {
+    public static List<Read> standing(Problem problem, HouseStyle style, List<PaperFigure> written) {
         if (written.stream().noneMatch(CrossedOut::isThroughNumber)) {
             return written.stream().map(Read::where).toList();
         }
