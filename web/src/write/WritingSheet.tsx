@@ -1,6 +1,7 @@
 import { useEffect, useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Schemas } from '../api/client';
 import { digits, ink } from '../app/ink';
+import type { SheetMark } from '../sheet/mark';
 import { Marks } from '../sheet/Marks';
 import { useSize } from '../sheet/useSize';
 import { inSquare, type Figure } from './figures';
@@ -111,14 +112,7 @@ export function WritingSheet(props: Props) {
             <Marks visible={visible} fresh={[]} />
             <OddFigures paper={paper} there={there} />
             {props.crossedOut !== undefined && (
-              <line
-                x1={0}
-                y1={props.crossedOut}
-                x2={paper.columns}
-                y2={0}
-                stroke={ink.ink}
-                strokeWidth={0.05}
-              />
+              <CrossedOut marks={visible.filter((mark) => mark.row < (props.crossedOut ?? 0))} />
             )}
             {square && <Frame square={square} />}
             {props.small && smallSquare && <SmallSign square={smallSquare} />}
@@ -154,6 +148,22 @@ function keepInSight(frame: HTMLElement, x: number, y: number, side: number) {
     Math.max(from + 2 * side - room, Math.min(start, from - side));
   frame.scrollLeft = within(x, frame.clientWidth, frame.scrollLeft);
   frame.scrollTop = within(y, frame.clientHeight, frame.scrollTop);
+}
+
+/** A stroke through all that stands of a working. */
+function CrossedOut({ marks }: { marks: SheetMark[] }) {
+  const columns = marks.flatMap((mark) => [mark.column, mark.toColumn ?? mark.column]);
+  const rows = marks.map((mark) => mark.row);
+  return (
+    <line
+      x1={Math.min(...columns)}
+      y1={Math.max(...rows) + 1}
+      x2={Math.max(...columns) + 1}
+      y2={Math.min(...rows)}
+      stroke={ink.ink}
+      strokeWidth={0.06}
+    />
+  );
 }
 
 function Frame({ square, dashed = false }: { square: Schemas['SquareView']; dashed?: boolean }) {

@@ -5,7 +5,6 @@ import bemble.core.marking.MarkedFigure;
 import bemble.core.marking.Verdict;
 import bemble.core.order.WorkOrder;
 import bemble.core.working.Figure;
-import bemble.core.working.Mark;
 import bemble.core.working.Step;
 import bemble.core.working.Working;
 import java.util.List;

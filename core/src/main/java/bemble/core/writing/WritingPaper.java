@@ -16,6 +16,7 @@ import bemble.core.sheet.SheetMark;
 import bemble.core.slip.Slips;
 import bemble.core.style.CheckKind;
 import bemble.core.style.HouseStyle;
+import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.Mark;
 import bemble.core.working.MarkKind;
@@ -28,6 +29,7 @@ import bemble.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A paper to write on: every square that a hand could need under its method and style, so that nothing ever moves. */
@@ -35,6 +37,8 @@ public final class WritingPaper {
     private final boolean settingOut;
     private final Written careful;
     private final Working working;
+    /** In which the box is drawn as it is printed. */
+    private final Working frame;
     private final Layout layout;
     private final List<Square> squares;
     private final List<Course> courses;
@@ -72,10 +76,10 @@ public final class WritingPaper {
         // All problems of a shape have room for the widest, so that nobody reads from the room how long the answer is.
         Working widest = written(Hand.CAREFUL, Shape.widest(problem), method, thorough, kind).workingAsItLooks();
         workings.add(widest);
-        if (settingOut) {
-            // Who sets out as they choose needs room for the choice.
-            workings.add(written(new RoomyHand(), Shape.widest(problem), method, thorough, kind).workingAsItLooks());
-        }
+        // Who sets out as they choose needs room for the choice, and a frame that does not tell of it.
+        this.frame = settingOut
+                ? written(new RoomyHand(), Shape.widest(problem), method, thorough, kind).workingAsItLooks() : working;
+        workings.add(frame);
         this.layout = Layout.of(workings);
         this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();
         this.courses = new Courses(problem, squares, unprinted(way(working)), unprinted(way(widest)), working).all();
@@ -136,11 +140,16 @@ public final class WritingPaper {
      * step of the working with which it comes.
      */
     public List<SheetMark> printed() {
-        return working.marks().stream()
+        return Stream.concat(working.marks().stream().filter(mark -> !isOfBox(mark)),
+                frame.marks().stream().filter(WritingPaper::isOfBox))
                 .filter(mark -> isPrinted(mark)
                         || mark.role() == Role.FRAME && mark.until() == null && mark.kind() != MarkKind.WASH
                         || mark.kind() == MarkKind.POINT && mark.role() != Role.GIVEN && mark.role() != Role.PADDING)
                 .map(layout::lay).toList();
+    }
+
+    private static boolean isOfBox(Mark mark) {
+        return mark.at().block().name().is(BlockName.Kind.BOX);
     }
 
     /** What a careful hand writes, in order, with the step in which it does. */

@@ -1,8 +1,8 @@
 package bemble.core.given;
 
 /**
- * How many random cases a test tries. {@code ./bemble test} tries its usual number, the same ones each time; {@code --quick} a share of
- * them, {@code ./bemble nightly} many more, and others each night.
+ * How many random cases a test tries. {@code ./bemble test} tries half of its usual number, the same ones each time; {@code --quick} fewer
+ * of them, {@code ./bemble nightly} many more, and others each night.
  */
 public final class Trials {
     private static final double SHARE = Double.parseDouble(System.getProperty("bemble.trials", "1"));

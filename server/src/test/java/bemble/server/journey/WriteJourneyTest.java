@@ -86,7 +86,7 @@ class WriteJourneyTest {
         }
     }
 
-    /** 4 is struck and 8 written beside it: the 8 counts, whichever of them was right. */
+    /** 4 is struck and 8 written beside it: the 8 counts, whichever of them was right; and so does what is begun again. */
     @Test
     void whatIsCrossedOutIsGone() {
         try (PaperWriter writer = new PaperWriter(browser, server)) {
@@ -103,6 +103,18 @@ class WriteJourneyTest {
             writer.keys("7");
             writer.handIn();
             writer.see("In the tens column stands 7 where 8 belongs.");
+
+            // All of it is crossed out, and the sum begun again below: that one counts, and it is there after a reload.
+            writer.teacher().press("Begin again below");
+            writer.keys("3 8");
+            writer.hear("begun again, hundreds, answer line, empty");
+            writer.keys("5");
+            writer.handIn();
+            writer.assertAllRight();
+            writer.teacher().see("saved");
+            writer.page().reload();
+            writer.sheet().focus();
+            writer.hear("begun again, ones, answer line, 3");
         }
     }
 
