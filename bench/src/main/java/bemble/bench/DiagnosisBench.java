@@ -15,7 +15,7 @@ import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.method.Methods;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
 import bemble.core.slip.Slips;
@@ -210,7 +210,7 @@ public final class DiagnosisBench {
         Share rightly = new Share();
         for (KnownSlip slip : slips(method)) {
             List<Item> items = new ArrayList<>();
-            List<Question> asked = new ArrayList<>();
+            List<FeaturedProblem> asked = new ArrayList<>();
             NextQuestion next = null;
             long seed = random.nextInt(1_000_000);
             for (int i = 0; i < 9; i++) {

@@ -2,7 +2,7 @@ package bemble.bench;
 
 import bemble.core.practice.Draft;
 import bemble.core.practice.features.Feature;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
@@ -48,7 +48,7 @@ public class DraftBench {
     private long seed;
 
     @Benchmark
-    public List<Question> draw() {
+    public List<FeaturedProblem> draw() {
         return new Draft(new Wishes(operation, TIGHT.get(operation)), ++seed).draw(200);
     }
 }

@@ -11,7 +11,7 @@ import bemble.core.problem.ProblemText;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Place;
 import bemble.core.progress.Progress;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -139,7 +139,7 @@ public final class PlanBench {
     private static Map<String, Place> standings(Child child, LocalDate today) {
         Map<String, Place> standings = new HashMap<>();
         child.onRungs.forEach((rung, evidence) -> standings.put(rung,
-                Progress.of(evidence, List.of(), true, today, Rule.USUAL).place()));
+                Progress.of(evidence, List.of(), true, today, SecureRule.USUAL).place()));
         return standings;
     }
 

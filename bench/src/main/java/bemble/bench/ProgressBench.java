@@ -5,15 +5,15 @@ import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Progress;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import bemble.core.progress.State;
-import bemble.core.pupil.Pupil.Habit;
-import bemble.core.pupil.Pupil;
+import bemble.core.pupil.SimulatedPupil.Habit;
+import bemble.core.pupil.SimulatedPupil;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -114,17 +114,17 @@ public final class ProgressBench {
 
     /** Two sheets a week; what a pupil with that slip, made as often as the truth says, answers. */
     private List<Evidence> history(Rung rung, String slip, double miss, Truth truth) {
-        List<Question> pool = new Draft(rung.wishes(), random.nextLong()).draw(Math.min(POOL, 2 * WEEKS));
+        List<FeaturedProblem> pool = new Draft(rung.wishes(), random.nextLong()).draw(Math.min(POOL, 2 * WEEKS));
         List<Evidence> history = new ArrayList<>();
         for (int week = 0; week < WEEKS; week++) {
             for (int day : new int[] {7 * week, 7 * week + 3}) {
                 for (int i = 0; i < SHEET; i++) {
                     Problem problem = pool.get(random.nextInt(pool.size())).problem();
                     Habit[] habits = slip == null ? new Habit[0] : new Habit[] {new Habit(slip, truth.slipping(day))};
-                    String answer = Pupil.with("P", habits).missing(miss)
+                    String answer = SimulatedPupil.with("P", habits).missing(miss)
                             .write(problem, Methods.usual(problem), HouseStyle.USUAL, random)
                             .answer().text();
-                    String right = Pupil.with("P").write(problem, Methods.usual(problem), HouseStyle.USUAL, random)
+                    String right = SimulatedPupil.with("P").write(problem, Methods.usual(problem), HouseStyle.USUAL, random)
                             .answer().text();
                     history.add(new Evidence(BEGIN.plusDays(day), answer.equals(right), true,
                             Remedy.givesUsualSlipsAChance(problem),
@@ -150,7 +150,7 @@ public final class ProgressBench {
         for (int day = from; day <= 7 * WEEKS; day++) {
             LocalDate date = BEGIN.plusDays(day);
             answers += (int) history.stream().filter(each -> each.day().equals(date)).count();
-            State state = Progress.of(history, List.of(), true, date, Rule.USUAL).state();
+            State state = Progress.of(history, List.of(), true, date, SecureRule.USUAL).state();
             if (state == wanted || wanted == State.SECURE && state == State.DUE) {
                 return answers;
             }

@@ -24,7 +24,7 @@ import bemble.core.practice.Ladder;
 import bemble.core.practice.Versions;
 import bemble.core.practice.features.Feature;
 import bemble.core.practice.features.Features;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
@@ -32,7 +32,7 @@ import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
 import bemble.core.problem.Punctuation;
 import bemble.core.problem.Refusal;
-import bemble.core.pupil.Pupil;
+import bemble.core.pupil.SimulatedPupil;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
@@ -79,7 +79,7 @@ class ExamplesInSentencesTest {
                 .isEqualTo("635");
         assertThat(Slipped.find("carry-forgotten", SUM, method, HouseStyle.USUAL)
                 .flatMap(hand -> Slipped.answer(hand, SUM, method, HouseStyle.USUAL))).contains("635");
-        Pupil ines = Pupil.with("Ines", new Pupil.Habit("carry-forgotten", 1));
+        SimulatedPupil ines = SimulatedPupil.with("Ines", new SimulatedPupil.Habit("carry-forgotten", 1));
         assertThat(ines.write(SUM, method, HouseStyle.USUAL, RandomGenerator.getDefault()).answer().value())
                 .isEqualTo("635");
     }
@@ -114,12 +114,12 @@ class ExamplesInSentencesTest {
     void questionsDrawn() {
         Wishes wishes = new Wishes(Operation.SUBTRACTION,
                 Map.of(Feature.DIGITS, Wish.exactly(4), Feature.ACROSS_ZEROS, new Wish(2, 2)));
-        List<Question> drawn = new Draft(wishes, 7).draw(5);
+        List<FeaturedProblem> drawn = new Draft(wishes, 7).draw(5);
         assertThat(drawn).hasSize(5).allMatch(question -> wishes.allow(question.features()));
         assertThat(new Draft(wishes, 7).draw(5)).isEqualTo(drawn);
         assertThat(wishes.allow(Features.of(ProblemText.kept("4003 − 1258")))).isTrue();
-        assertThat(Question.of(ProblemText.kept("58 + 687")).likeness())
-                .isEqualTo(Question.of(ProblemText.kept("687 + 58")).likeness());
+        assertThat(FeaturedProblem.of(ProblemText.kept("58 + 687")).likeness())
+                .isEqualTo(FeaturedProblem.of(ProblemText.kept("687 + 58")).likeness());
         assertThat(Ladder.rungOf(Features.of(ProblemText.kept("46 + 27"))).orElseThrow().title())
                 .isEqualTo("one carry");
         assertThat(Versions.of(drawn, "B", 7)).hasSize(5)

@@ -8,7 +8,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.practice.Draft;
 import bemble.core.practice.features.Feature;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param why why it is asked, or why no more is
  * @param done whether one is sure, or can never be
  */
-public record NextQuestion(@Nullable Question question, String why, boolean done) {
+public record NextQuestion(@Nullable FeaturedProblem question, String why, boolean done) {
     private static final int CANDIDATES = 60;
     private static final int CAUSES = 60;
     private static final int LIKELY_ONLY = 14;
@@ -41,7 +41,7 @@ public record NextQuestion(@Nullable Question question, String why, boolean done
     /** What a question tells at least, in bits, to be worth asking. */
     private static final double WORTH_ASKING = 0.02;
 
-    private record Told(Question question, double bits, Map<String, String> answers) {}
+    private record Told(FeaturedProblem question, double bits, Map<String, String> answers) {}
 
     /**
      * Draws the next question.
@@ -51,7 +51,7 @@ public record NextQuestion(@Nullable Question question, String why, boolean done
      * @param asked the questions asked before, which are not asked again
      */
     public static NextQuestion after(@Nullable Writer writer, List<Wishes> wishes, Method<?> method,
-            List<Question> asked,
+            List<FeaturedProblem> asked,
             long seed) {
         Problem model = new Draft(wishes.get(0), seed).draw(1).get(0).problem();
         List<KnownSlip> slips = Slips.met(model, method.name());
@@ -67,7 +67,7 @@ public record NextQuestion(@Nullable Question question, String why, boolean done
         Told best = null;
         for (int i = 0; i < wishes.size(); i++) {
             Draft draft = new Draft(wishes.get(i), seed + i);
-            for (Question question : draft.draw(Math.max(4, CANDIDATES / wishes.size()), asked)) {
+            for (FeaturedProblem question : draft.draw(Math.max(4, CANDIDATES / wishes.size()), asked)) {
                 Told told = told(question, likely, slips, method);
                 best = best == null || told.bits() > best.bits() + 1e-12 ? told : best;
             }
@@ -116,7 +116,7 @@ public record NextQuestion(@Nullable Question question, String why, boolean done
     }
 
     /** How much the answer would tell: the entropy of the answers that the likely hands come to. */
-    private static Told told(Question question, Map<Hypothesis, Double> likely, List<KnownSlip> slips,
+    private static Told told(FeaturedProblem question, Map<Hypothesis, Double> likely, List<KnownSlip> slips,
             Method<?> method) {
         Map<String, Double> share = new LinkedHashMap<>();
         Map<String, String> answers = new LinkedHashMap<>();

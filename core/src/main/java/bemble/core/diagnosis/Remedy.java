@@ -7,7 +7,7 @@ import bemble.core.picture.PictureKind;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
@@ -44,7 +44,7 @@ public record Remedy(String words, PictureKind picture, @Nullable Rung rung) {
                 .anyMatch(slip -> shows(slip, problem));
     }
 
-    private static List<Question> questions(Rung rung) {
+    private static List<FeaturedProblem> questions(Rung rung) {
         return new Draft(rung.wishes(), SEED).draw(TRIED);
     }
 

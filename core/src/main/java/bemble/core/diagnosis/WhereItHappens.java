@@ -9,7 +9,7 @@ import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slips;
@@ -36,7 +36,7 @@ public final class WhereItHappens {
 
     private static List<KnownSlip> ordered(Operation operation) {
         List<Problem> problems = Ladder.of(operation).stream().map(Rung::wishes)
-                .flatMap(wishes -> new Draft(wishes, SEED).draw(TRIED).stream()).map(Question::problem).toList();
+                .flatMap(wishes -> new Draft(wishes, SEED).draw(TRIED).stream()).map(FeaturedProblem::problem).toList();
         Map<KnownSlip, Double> at = new HashMap<>();
         List<KnownSlip> slips = Slips.ALL.stream().filter(slip -> slip.operation() == operation).toList();
         slips.forEach(slip -> at.put(slip, problems.stream().map(problem -> firstBroken(slip, problem))

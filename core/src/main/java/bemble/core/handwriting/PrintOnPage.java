@@ -1,6 +1,6 @@
 package bemble.core.handwriting;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import java.util.random.RandomGenerator;
 
@@ -27,12 +27,12 @@ public final class PrintOnPage {
         page.inks().forEach(this::draw);
     }
 
-    private void draw(Ink each) {
-        if (each instanceof Ink.Line line) {
+    private void draw(PageInk each) {
+        if (each instanceof PageInk.Line line) {
             ink.line(line.x1(), line.y1(), line.x2(), line.y2(), line.width(), BLACK);
-        } else if (each instanceof Ink.Block block) {
+        } else if (each instanceof PageInk.Block block) {
             ink.box(block.left(), block.top(), block.left() + block.side(), block.top() + block.side(), BLACK);
-        } else if (each instanceof Ink.Bend bend) {
+        } else if (each instanceof PageInk.Bend bend) {
             double x = bend.x1();
             double y = bend.y1();
             for (int i = 1; i <= BENDS; i++) {
@@ -43,7 +43,7 @@ public final class PrintOnPage {
                 x = nextX;
                 y = nextY;
             }
-        } else if (each instanceof Ink.Text text && text.text().length() == 1
+        } else if (each instanceof PageInk.Text text && text.text().length() == 1
                 && Character.isDigit(text.text().charAt(0))) {
             ink.write(printed.figure(text.text().charAt(0) - '0', text.x(), text.y() - text.size() * MIDDLE,
                     text.size() * FIGURE), printed);

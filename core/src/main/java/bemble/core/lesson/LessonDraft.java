@@ -5,7 +5,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.lesson.Stage.Kind;
 import bemble.core.method.Methods;
 import bemble.core.practice.Effort;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.slip.Slips;
@@ -35,10 +35,11 @@ public final class LessonDraft {
      * @param minutes how long the lesson is
      * @return its parts in their order; their minutes come to those of the lesson, and the sheet has as many of its questions as fit
      */
-    public static List<Stage> of(List<Question> worked, @Nullable String slip, List<Question> sheet, int minutes,
+    public static List<Stage> of(List<FeaturedProblem> worked, @Nullable String slip, List<FeaturedProblem> sheet,
+            int minutes,
             HouseStyle style) {
         Map<Kind, Integer> shared = Minutes.of(minutes, Effort.minutes(sheet));
-        List<Question> left = new ArrayList<>(worked);
+        List<FeaturedProblem> left = new ArrayList<>(worked);
         // The first is for showing; what is wrong is written in other numbers.
         Optional<Mistake> mistake = shared.containsKey(Kind.MISTAKE) && left.size() > 1
                 ? mistake(left.subList(1, left.size()), slip, style) : Optional.empty();
@@ -55,7 +56,7 @@ public final class LessonDraft {
                 mistake.map(found -> new Stage(kind, time, problems(List.of(found.question())), found.slip(), false))
                         .ifPresent(stages::add);
             } else {
-                List<Question> taken =
+                List<FeaturedProblem> taken =
                         List.copyOf(left.subList(0, Math.min(kind == Kind.TOGETHER ? TOGETHER : 1, left.size())));
                 left.removeAll(taken);
                 if (!taken.isEmpty()) {
@@ -66,11 +67,11 @@ public final class LessonDraft {
         return addedUp(stages, minutes);
     }
 
-    private static List<Problem> problems(List<Question> questions) {
-        return questions.stream().map(Question::problem).toList();
+    private static List<Problem> problems(List<FeaturedProblem> questions) {
+        return questions.stream().map(FeaturedProblem::problem).toList();
     }
 
-    private static List<Question> fitting(List<Question> sheet, int minutes) {
+    private static List<FeaturedProblem> fitting(List<FeaturedProblem> sheet, int minutes) {
         int count = sheet.size();
         while (count > 1 && Effort.minutes(sheet.subList(0, count)) > minutes) {
             count--;
@@ -78,10 +79,10 @@ public final class LessonDraft {
         return sheet.subList(0, count);
     }
 
-    private record Mistake(Question question, String slip) {}
+    private record Mistake(FeaturedProblem question, String slip) {}
 
     /** The first problem in which the slip changes the answer; where no slip is wanted, or it never does, one that does. */
-    private static Optional<Mistake> mistake(List<Question> left, @Nullable String slip, HouseStyle style) {
+    private static Optional<Mistake> mistake(List<FeaturedProblem> left, @Nullable String slip, HouseStyle style) {
         return Stream.ofNullable(slip)
                 .flatMap(id -> left.stream().filter(question -> shows(id, question.problem(), style))
                         .map(question -> new Mistake(question, id)))

@@ -77,11 +77,11 @@ public final class Marking {
     private Marked marked() {
         View house = new View(Way.ofTheHouse(problem, method, style, paper.written()), problem, paper, kept);
         if (paper.ownWay()) {
-            return verdicts(read(house, Hypothesis.CAREFUL)).answerOnly();
+            return verdicts(read(house, SupposedHand.CAREFUL)).answerOnly();
         }
         List<Run> careful = Ways.of(house.way(), paper).stream()
                 .map(way -> read(way.equals(house.way()) ? house : new View(way, problem, paper, kept),
-                        Hypothesis.CAREFUL))
+                        SupposedHand.CAREFUL))
                 .toList();
         Run fair = careful.stream()
                 .filter(run -> !run.contradicts() && run.view().answer().verdict() == PaperVerdict.RIGHT)
@@ -97,7 +97,7 @@ public final class Marking {
             return verdicts(begun).marked(Marked.Causes.NONE);
         }
         if (house.answer().isOtherwiseRight()) {
-            Run led = read(house.withoutAnswer(), Hypothesis.CAREFUL);
+            Run led = read(house.withoutAnswer(), SupposedHand.CAREFUL);
             if (!led.contradicts()) {
                 return verdicts(led).markedRight();
             }
@@ -118,7 +118,7 @@ public final class Marking {
         Written drawn = run.drawn();
         Check check = null;
         if (paper.check() != null && drawn.isFinished()) {
-            drawn.desk().checkIsWrittenBy(Run.hand(Hypothesis.CAREFUL, view.written()));
+            drawn.desk().checkIsWrittenBy(Run.hand(SupposedHand.CAREFUL, view.written()));
             try {
                 check = Checking.write(paper.check(), problem, drawn.method(), drawn.answer(), drawn.desk());
             } catch (Stuck | Refusal noCheck) {
@@ -190,7 +190,7 @@ public final class Marking {
         View view = careful.view();
         Run best = from;
         List<Slip> family = slip.slips(view.way().problem());
-        for (Hypothesis hypothesis : Hypothesis.of(slip, family.isEmpty() ? List.of(slip.slip()) : family,
+        for (SupposedHand hypothesis : SupposedHand.of(slip, family.isEmpty() ? List.of(slip.slip()) : family,
                 paper.written().size() > LONG_PAPER ? 1 : slip.members() == null ? MOST_OF_A_FAMILY : MOST_FACTS)) {
             Run run = read(view, hypothesis);
             if (!run.readsLike(careful) && !concerned.contains(slip)) {
@@ -231,7 +231,7 @@ public final class Marking {
         return other.cost() < best.cost() - 1e-9 ? other : best;
     }
 
-    private Run read(View view, Hypothesis hypothesis) {
+    private Run read(View view, SupposedHand hypothesis) {
         Run run = Run.of(hypothesis, view, paper.settingOut(), paper.soFar(), likeliest + NEARLY);
         likeliest = Math.min(likeliest, run.cost());
         runs.add(run);

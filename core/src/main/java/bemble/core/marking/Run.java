@@ -32,7 +32,7 @@ final class Run {
     /** A departure makes a hand about twenty times less likely. */
     static final double LIKELIHOOD = 3;
 
-    private final Hypothesis hypothesis;
+    private final SupposedHand hypothesis;
     private final View view;
     private final Written written;
     private final ReadingHand reader;
@@ -43,7 +43,7 @@ final class Run {
     /** The cost without what is only small: carries kept in the head, and the like. */
     private double essential;
 
-    private Run(Hypothesis hypothesis, View view, Written written, ReadingHand reader) {
+    private Run(SupposedHand hypothesis, View view, Written written, ReadingHand reader) {
         this.hypothesis = hypothesis;
         this.view = view;
         this.written = written;
@@ -57,7 +57,7 @@ final class Run {
      * @param given whether the numbers of the problem are among what was written
      * @param most a reading that must cost more than this is not weighed further
      */
-    static Run of(Hypothesis hypothesis, View view, boolean given, boolean soFar, double most) {
+    static Run of(SupposedHand hypothesis, View view, boolean given, boolean soFar, double most) {
         ReadingHand reader = hand(hypothesis, view.written());
         Way way = view.way();
         Run run = new Run(hypothesis, view, Written.asFarAs(reader, way.problem(), way.method(), way.style(), false),
@@ -170,7 +170,7 @@ final class Run {
                 confidence);
     }
 
-    Hypothesis hypothesis() {
+    SupposedHand hypothesis() {
         return hypothesis;
     }
 
@@ -184,7 +184,7 @@ final class Run {
         return view;
     }
 
-    static ReadingHand hand(Hypothesis hypothesis, WrittenPaper paper) {
+    static ReadingHand hand(SupposedHand hypothesis, WrittenPaper paper) {
         Slip slip = hypothesis.slip();
         return new ReadingHand(paper, slip == null ? Hand.CAREFUL : slip.over(Hand.CAREFUL));
     }

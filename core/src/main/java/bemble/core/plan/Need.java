@@ -5,7 +5,7 @@ import bemble.core.practice.Rung;
 import bemble.core.problem.Coded;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Place;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import bemble.core.progress.State;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
@@ -149,7 +149,7 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
     /** Whether nine of ten answers are right, be it that there are few or none, no slip shows and no quiz was failed. */
     private static boolean soundSoFar(Place place) {
         return place.shows() == null && (place.quiz() == null || place.quiz().isPassed())
-                && place.right() * Rule.USUAL.of() >= place.of() * Rule.USUAL.right();
+                && place.right() * SecureRule.USUAL.of() >= place.of() * SecureRule.USUAL.right();
     }
 
     /** What a pupil needs, and of every operation not begun yet its first rung too. */
@@ -168,8 +168,8 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
     /** How many questions a sheet for it has. */
     public int questions() {
         return switch (kind) {
-            case RETRY -> Rule.USUAL.retry();
-            case AGAIN, QUIZ -> Rule.USUAL.again();
+            case RETRY -> SecureRule.USUAL.retry();
+            case AGAIN, QUIZ -> SecureRule.USUAL.again();
             case NEXT -> NEXT_QUESTIONS;
             case EXTEND -> EXTEND_QUESTIONS;
         };
@@ -177,7 +177,7 @@ public record Need(Kind kind, String rung, @Nullable String slip) {
 
     /** The most questions of a sheet that is made longer: what comes back is looked at, not practised. */
     int mostQuestions() {
-        return kind == Kind.RETRY || kind == Kind.EXTEND ? Rule.USUAL.again() : LONGEST;
+        return kind == Kind.RETRY || kind == Kind.EXTEND ? SecureRule.USUAL.again() : LONGEST;
     }
 
     /** What to do when the sheet is done. */

@@ -3,9 +3,9 @@ package bemble.core.plan;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Refusal;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import bemble.core.slip.Slips;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,19 +23,19 @@ public final class PlanSheet {
      *
      * @param count how many
      */
-    public static List<Question> draw(Need need, int count, long seed) {
+    public static List<FeaturedProblem> draw(Need need, int count, long seed) {
         return draw(need, count, seed, List.of());
     }
 
     /** The same, with none like those there are. */
-    public static List<Question> draw(Need need, int count, long seed, List<Question> others) {
+    public static List<FeaturedProblem> draw(Need need, int count, long seed, List<FeaturedProblem> others) {
         Rung rung = Ladder.find(need.rung()).orElseThrow();
-        List<Question> drawn = new ArrayList<>();
+        List<FeaturedProblem> drawn = new ArrayList<>();
         if (need.slip() != null && !need.slip().equals(Slips.FACT_NEAR_MISS)) {
-            drawn.addAll(telling(rung, need.slip(), Math.min(count, Rule.USUAL.againChances()), seed, others));
+            drawn.addAll(telling(rung, need.slip(), Math.min(count, SecureRule.USUAL.againChances()), seed, others));
         }
         if (drawn.size() < count) {
-            List<Question> taken = new ArrayList<>(others);
+            List<FeaturedProblem> taken = new ArrayList<>(others);
             taken.addAll(drawn);
             drawn.addAll(new Draft(rung.wishes(), seed).draw(count - drawn.size(), taken));
         }
@@ -47,10 +47,11 @@ public final class PlanSheet {
         String slip = need.slip();
         return slip != null && !slip.equals(Slips.FACT_NEAR_MISS)
                 && CHANCES.computeIfAbsent(need, any -> !telling(Ladder.find(need.rung()).orElseThrow(), slip,
-                        Rule.USUAL.againChances(), 1, List.of()).isEmpty());
+                        SecureRule.USUAL.againChances(), 1, List.of()).isEmpty());
     }
 
-    private static List<Question> telling(Rung rung, String slip, int count, long seed, List<Question> others) {
+    private static List<FeaturedProblem> telling(Rung rung, String slip, int count, long seed,
+            List<FeaturedProblem> others) {
         try {
             return new Draft(rung.wishes().withTelling(slip), seed).draw(count, others);
         } catch (Refusal noneOfThisRung) {

@@ -2,7 +2,7 @@ package bemble.core.plan;
 
 import bemble.core.problem.Coded;
 import bemble.core.progress.Place;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public record Seat(long pupil, Why why, Need need, boolean catchesUp, String because) {
     /** How many questions of the sheet show whether it was understood. */
-    private static final int TO_CATCH_UP = Rule.USUAL.retry();
+    private static final int TO_CATCH_UP = SecureRule.USUAL.retry();
 
     /** What brings a pupil to a sheet. */
     public enum Why implements Coded {

@@ -1,7 +1,7 @@
 package bemble.core.plan;
 
 import bemble.core.practice.Effort;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Refusal;
 import java.util.HashMap;
 import java.util.List;
@@ -14,8 +14,8 @@ final class SheetLengths {
     private static final long SAMPLE_SEED = 11;
     private static final int SHORTEST = 3;
     /** Drawn once for each need there can be. */
-    private static final Map<Need, List<Question>> SAMPLES = new ConcurrentHashMap<>();
-    private static final Map<Need, List<Question>> LONG_SAMPLES = new ConcurrentHashMap<>();
+    private static final Map<Need, List<FeaturedProblem>> SAMPLES = new ConcurrentHashMap<>();
+    private static final Map<Need, List<FeaturedProblem>> LONG_SAMPLES = new ConcurrentHashMap<>();
 
     private final int lesson;
     private final Map<Need, Length> lengths = new HashMap<>();
@@ -31,7 +31,7 @@ final class SheetLengths {
     /** As many of the questions a need has as fit into the lesson. */
     Length of(Need need) {
         return lengths.computeIfAbsent(need, any -> {
-            List<Question> sample = sample(need);
+            List<FeaturedProblem> sample = sample(need);
             int count = need.questions();
             while (count > SHORTEST && Effort.minutes(sample.subList(0, count)) > lesson) {
                 count--;
@@ -42,7 +42,7 @@ final class SheetLengths {
 
     /** What is to be said where a need has more questions than fit. */
     Optional<String> tooLong(Need need) {
-        List<Question> sample = sample(need);
+        List<FeaturedProblem> sample = sample(need);
         int fit = of(need).questions();
         int needed = Effort.minutes(sample.subList(0, fit));
         return fit == need.questions() && needed <= lesson ? Optional.empty()
@@ -51,7 +51,7 @@ final class SheetLengths {
                         + (needed > lesson ? "; even " + fit + " take " + needed + "." : "; " + fit + " fit."));
     }
 
-    private static List<Question> sample(Need need) {
+    private static List<FeaturedProblem> sample(Need need) {
         return SAMPLES.computeIfAbsent(need, any -> PlanSheet.draw(need, need.questions(), SAMPLE_SEED));
     }
 
@@ -62,7 +62,7 @@ final class SheetLengths {
 
     /** The longest sheet of more questions than so many that takes no more than so many minutes; nothing where there is none. */
     static Optional<Length> longer(Need need, int questions, int minutes) {
-        List<Question> sample = LONG_SAMPLES.computeIfAbsent(need, SheetLengths::longest);
+        List<FeaturedProblem> sample = LONG_SAMPLES.computeIfAbsent(need, SheetLengths::longest);
         int count = sample.size();
         while (count > questions && Effort.minutes(sample.subList(0, count)) > minutes) {
             count--;
@@ -72,7 +72,7 @@ final class SheetLengths {
     }
 
     /** As many questions as a sheet may be made to have; none where there are not so many different ones. */
-    private static List<Question> longest(Need need) {
+    private static List<FeaturedProblem> longest(Need need) {
         try {
             return PlanSheet.draw(need, need.mostQuestions(), SAMPLE_SEED);
         } catch (Refusal tooFew) {

@@ -2,7 +2,7 @@ package bemble.core.plan;
 
 import bemble.core.plan.WeekPlan.Day;
 import bemble.core.plan.WeekPlan.Group;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -96,7 +96,7 @@ final class WeekDraft {
             SheetLengths.Length length = lengths.of(need);
             if (group.size() == 1 && need.kind() == Need.Kind.RETRY) {
                 // A sheet of three minutes is not worth handing out to one child.
-                SheetLengths.Length longer = SheetLengths.whole(need, Rule.USUAL.again());
+                SheetLengths.Length longer = SheetLengths.whole(need, SecureRule.USUAL.again());
                 length = taken(day).getOrDefault(group.get(0), 0) + longer.minutes() <= wishes.minutes() ? longer
                         : length;
             }

@@ -2,7 +2,7 @@ package bemble.core.practice;
 
 import bemble.core.practice.features.Feature;
 import bemble.core.practice.features.Features;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.practice.growing.Grower;
 import bemble.core.practice.growing.Sizes;
@@ -61,21 +61,21 @@ public final class Draft {
      * @param count 1 to {@link #MOST_QUESTIONS}
      * @throws Refusal where there are not so many
      */
-    public List<Question> draw(int count) {
+    public List<FeaturedProblem> draw(int count) {
         return draw(count, List.of());
     }
 
     /** Draws questions, no two alike and none like those there are. */
-    public List<Question> draw(int count, Collection<Question> others) {
+    public List<FeaturedProblem> draw(int count, Collection<FeaturedProblem> others) {
         if (count < 1 || count > MOST_QUESTIONS) {
             throw Refusal.of("count", "Choose 1 to " + MOST_QUESTIONS + " questions.");
         }
         Set<String> taken = new HashSet<>();
         others.forEach(other -> taken.add(other.likeness()));
-        List<Question> drawn = new ArrayList<>();
+        List<FeaturedProblem> drawn = new ArrayList<>();
         int misses = 0;
         while (drawn.size() < count) {
-            Optional<Question> question = next();
+            Optional<FeaturedProblem> question = next();
             if (question.isPresent() && taken.add(question.get().likeness())) {
                 drawn.add(question.get());
                 misses = 0;
@@ -87,16 +87,16 @@ public final class Draft {
     }
 
     /** One more question unlike those there are, or nothing where this attempt found none. */
-    Optional<Question> oneMore(Collection<Question> others) {
+    Optional<FeaturedProblem> oneMore(Collection<FeaturedProblem> others) {
         return next()
                 .filter(question -> others.stream().noneMatch(other -> other.likeness().equals(question.likeness())));
     }
 
-    private Optional<Question> next() {
-        Optional<Question> best = Optional.empty();
+    private Optional<FeaturedProblem> next() {
+        Optional<FeaturedProblem> best = Optional.empty();
         int fewest = Integer.MAX_VALUE;
         for (int i = 0; i < (wishes.targets().tells().isEmpty() ? 1 : TO_TELL_FROM) && fewest > 0 && !isTimeUp(); i++) {
-            Optional<Question> grown = grower.grow(random).map(Question::of)
+            Optional<FeaturedProblem> grown = grower.grow(random).map(FeaturedProblem::of)
                     .filter(question -> wishes.allow(question.features())
                             && wishes.targets().needsFact(question.problem()));
             int untold = grown.map(question -> wishes.targets().untold(question.problem())).orElse(Integer.MAX_VALUE);

@@ -1,6 +1,6 @@
 package bemble.core.practice;
 
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import java.util.List;
 
 /** How long questions take a pupil, as nearly as a teacher needs to plan a lesson. */
@@ -13,7 +13,7 @@ public final class Effort {
     private Effort() {}
 
     /** Minutes for one pupil who is neither quick nor slow, rounded up. */
-    public static int minutes(List<Question> questions) {
+    public static int minutes(List<FeaturedProblem> questions) {
         int seconds = questions.stream()
                 .mapToInt(question -> SECONDS_A_QUESTION + SECONDS_A_FIGURE * question.features().figures()).sum();
         return (seconds + SECONDS_A_MINUTE - 1) / SECONDS_A_MINUTE;

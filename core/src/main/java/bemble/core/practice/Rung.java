@@ -1,6 +1,6 @@
 package bemble.core.practice;
 
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 
 /**
@@ -18,7 +18,7 @@ public record Rung(String id, String title, String plainWords, String news, Wish
     private static final long SEED = 3;
 
     /** A question that stands on it, always the same. */
-    public Question example() {
+    public FeaturedProblem example() {
         return new Draft(wishes, SEED).draw(1).get(0);
     }
 

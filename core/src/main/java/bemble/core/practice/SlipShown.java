@@ -3,7 +3,7 @@ package bemble.core.practice;
 import bemble.core.hand.Method;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.style.HouseStyle;
@@ -19,7 +19,7 @@ public final class SlipShown {
     /** @return nothing where it shows on no rung in the method of this style */
     public static Optional<Problem> in(KnownSlip slip, HouseStyle style) {
         for (Rung rung : Ladder.of(slip.operation())) {
-            for (Question question : new Draft(rung.wishes(), SEED).draw(DRAWN)) {
+            for (FeaturedProblem question : new Draft(rung.wishes(), SEED).draw(DRAWN)) {
                 Method<?> method = Methods.find(question.problem(), null, style);
                 if (Slipped.find(slip.id(), question.problem(), method, style).isPresent()) {
                     return Optional.of(question.problem());

@@ -3,7 +3,7 @@ package bemble.core.practice;
 import bemble.core.hand.Method;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.Methods;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
@@ -22,14 +22,15 @@ import java.util.Map;
  *     where it cannot happen there
  * @param untold pairs of slips whose answers are the same on every question
  */
-public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> answers, List<List<KnownSlip>> untold) {
+public record TellingSet(List<FeaturedProblem> questions, Map<KnownSlip, List<String>> answers,
+        List<List<KnownSlip>> untold) {
     /** For each question wanted so many are drawn to choose from. */
     private static final int TO_CHOOSE_FROM = 4;
     private static final int MOST_DRAWN = 120;
     private static final List<KnownSlip> ALL = Slips.ALL;
 
     /** @param told the numbers of the pairs of slips that the question tells apart */
-    private record Candidate(Question question, Map<KnownSlip, String> answers, List<Integer> told) {}
+    private record Candidate(FeaturedProblem question, Map<KnownSlip, String> answers, List<Integer> told) {}
 
     /** The number of a pair, by the places of its slips in the list of all. */
     private static int pair(int one, int other) {
@@ -44,7 +45,7 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
     /** @param longest how long more questions than are wanted are looked for, to choose from */
     public static TellingSet of(Wishes wishes, int count, long seed, Duration longest) {
         Draft draft = new Draft(wishes, seed).within(longest.dividedBy(2));
-        List<Question> drawn = new ArrayList<>(draft.draw(count));
+        List<FeaturedProblem> drawn = new ArrayList<>(draft.draw(count));
         long until = System.nanoTime() + longest.dividedBy(2).toNanos();
         int more = Math.min(MOST_DRAWN, count * TO_CHOOSE_FROM) - count;
         for (int i = 0; i < more && System.nanoTime() - until < 0; i++) {
@@ -71,7 +72,7 @@ public record TellingSet(List<Question> questions, Map<KnownSlip, List<String>> 
     }
 
     /** The slips there are but for the family of near misses, which can lead anywhere. */
-    private static Candidate candidate(Question question) {
+    private static Candidate candidate(FeaturedProblem question) {
         Problem problem = question.problem();
         Method<?> method = Methods.usual(problem);
         Map<KnownSlip, String> answers = new LinkedHashMap<>();

@@ -1,6 +1,6 @@
 package bemble.core.practice;
 
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Refusal;
@@ -23,13 +23,13 @@ public final class Versions {
      * @param seed the same seed gives the same versions
      * @throws Refusal where there is no such version
      */
-    public static List<Question> of(List<Question> questions, String letter, long seed) {
+    public static List<FeaturedProblem> of(List<FeaturedProblem> questions, String letter, long seed) {
         int version = LETTERS.indexOf(letter);
         if (version < 0) {
             throw Refusal.of("version", "There are versions A, B and C.");
         }
-        List<Question> taken = new ArrayList<>(questions);
-        List<Question> current = questions;
+        List<FeaturedProblem> taken = new ArrayList<>(questions);
+        List<FeaturedProblem> current = questions;
         for (int i = 1; i <= version; i++) {
             current = renewed(questions, taken, seed + i);
             taken.addAll(current);
@@ -37,11 +37,12 @@ public final class Versions {
         return current;
     }
 
-    private static List<Question> renewed(List<Question> questions, List<Question> taken, long seed) {
-        List<Question> all = new ArrayList<>(taken);
-        List<Question> renewed = new ArrayList<>();
+    private static List<FeaturedProblem> renewed(List<FeaturedProblem> questions, List<FeaturedProblem> taken,
+            long seed) {
+        List<FeaturedProblem> all = new ArrayList<>(taken);
+        List<FeaturedProblem> renewed = new ArrayList<>();
         for (int i = 0; i < questions.size(); i++) {
-            Question other = another(questions.get(i), all, seed * 1009 + i);
+            FeaturedProblem other = another(questions.get(i), all, seed * 1009 + i);
             all.add(other);
             renewed.add(other);
         }
@@ -49,7 +50,7 @@ public final class Versions {
     }
 
     /** A question with the same features and other numbers; where there is none, the question itself. */
-    private static Question another(Question question, List<Question> taken, long seed) {
+    private static FeaturedProblem another(FeaturedProblem question, List<FeaturedProblem> taken, long seed) {
         boolean whole = question.problem().operands().stream().allMatch(Numeral::isWhole);
         if (!whole) {
             return question;

@@ -1,6 +1,6 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,10 +23,10 @@ final class AnswerBox {
     static Panel of(double room, double letter) {
         double left = Math.max(0, room - WIDE * letter);
         double small = 0.8 * letter;
-        List<Ink> inks = new ArrayList<>();
-        inks.add(new Ink.Text(left - 0.4 * letter, 0.5 * (HIGH * letter + small), small, Ink.Align.END, false,
+        List<PageInk> inks = new ArrayList<>();
+        inks.add(new PageInk.Text(left - 0.4 * letter, 0.5 * (HIGH * letter + small), small, PageInk.Align.END, false,
                 "Answer"));
-        inks.addAll(Ink.box(left, 0, room, HIGH * letter, LINE));
+        inks.addAll(PageInk.box(left, 0, room, HIGH * letter, LINE));
         return new Panel(room, HIGH * letter + QuestionPanel.GAP, inks);
     }
 }

@@ -1,6 +1,6 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -27,11 +27,11 @@ public record CutStrip(String name, String says, @Nullable Problem own, @Nullabl
      * @param letter the height of its letters
      */
     Panel draw(double room, double letter) {
-        List<Ink> inks = new ArrayList<>();
+        List<PageInk> inks = new ArrayList<>();
         double top = letter * TextPages.LEADING;
-        inks.add(new Ink.Text(0, letter, letter * 1.2, Ink.Align.START, true, name));
+        inks.add(new PageInk.Text(0, letter, letter * 1.2, PageInk.Align.START, true, name));
         for (String line : says.isEmpty() ? List.<String>of() : Letters.lines(says, letter * 1.2, room)) {
-            inks.add(new Ink.Text(0, top + letter, letter * 1.2, Ink.Align.START, false, line));
+            inks.add(new PageInk.Text(0, top + letter, letter * 1.2, PageInk.Align.START, false, line));
             top += letter * 1.2 * TextPages.LEADING;
         }
         double half = telling == null ? room : room / 2 - letter;
@@ -40,14 +40,14 @@ public record CutStrip(String name, String says, @Nullable Problem own, @Nullabl
             end = Math.max(end, then(inks, room / 2, top, half, letter, telling));
         }
         end += letter;
-        inks.addAll(Ink.dashed(0, end, room, end, LINE));
+        inks.addAll(PageInk.dashed(0, end, room, end, LINE));
         return new Panel(room, end, inks);
     }
 
     /** Gives how far down it reaches. */
-    private double own(Problem problem, List<Ink> inks, double y, double room, double letter) {
+    private double own(Problem problem, List<PageInk> inks, double y, double room, double letter) {
         OwnSoFar soFar = OwnSoFar.of(problem, slip, style);
-        inks.add(new Ink.Text(0, y + letter, letter, Ink.Align.START, false,
+        inks.add(new PageInk.Text(0, y + letter, letter, PageInk.Align.START, false,
                 "Your own " + style.problem(problem) + (slip == null ? ":" : ", right so far:")));
         double foot = y + letter * 1.6 + QuestionPanel.GAP;
         Panel drawn = soFar.draw(room, PageLayout.USUAL.side());
@@ -55,13 +55,13 @@ public record CutStrip(String name, String says, @Nullable Problem own, @Nullabl
         foot += drawn.height();
         for (String line : Letters.lines(soFar.asks(), letter * 1.2, room)) {
             foot += letter * TextPages.LEADING;
-            inks.add(new Ink.Text(0, foot, letter * 1.2, Ink.Align.START, true, line));
+            inks.add(new PageInk.Text(0, foot, letter * 1.2, PageInk.Align.START, true, line));
         }
         return foot + letter * 0.6;
     }
 
-    private double then(List<Ink> inks, double x, double y, double room, double letter, Problem problem) {
-        inks.add(new Ink.Text(x, y + letter, letter, Ink.Align.START, false, "And then this one:"));
+    private double then(List<PageInk> inks, double x, double y, double room, double letter, Problem problem) {
+        inks.add(new PageInk.Text(x, y + letter, letter, PageInk.Align.START, false, "And then this one:"));
         double foot = y + letter * 0.6;
         PrintQuestion question = new PrintQuestion(PrintQuestion.UNNUMBERED, problem, "", LessonPart.ALONE);
         PrintOrder order = new PrintOrder(name, "", List.of(question), PageLayout.USUAL, style, PrintKind.QUESTIONS);

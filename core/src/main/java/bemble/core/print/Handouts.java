@@ -6,8 +6,8 @@ import bemble.core.print.TextPages.Gap;
 import bemble.core.print.TextPages.Paragraph;
 import bemble.core.print.TextPages.Part;
 import bemble.core.print.TextPages.Row;
-import bemble.core.print.ink.Ink.Align;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
 import bemble.core.problem.Operation;
@@ -39,8 +39,8 @@ public final class Handouts {
 
     /** A page of bookmarks to cut out: the steps of an operation as this house works it, and an example worked so. */
     public static Page bookmarks(Problem example, HouseStyle style) {
-        List<Ink> bookmark = bookmark(example, style);
-        List<Ink> inks = new ArrayList<>();
+        List<PageInk> bookmark = bookmark(example, style);
+        List<PageInk> inks = new ArrayList<>();
         for (int i = 0; i < ACROSS * DOWN; i++) {
             double x = MARGIN + i % ACROSS * WIDTH;
             double y = MARGIN + (double) (i / ACROSS) * HEIGHT;
@@ -48,28 +48,28 @@ public final class Handouts {
         }
         for (int i = 0; i <= ACROSS; i++) {
             double x = MARGIN + i * WIDTH;
-            inks.addAll(Ink.dashed(x, MARGIN, x, MARGIN + DOWN * HEIGHT, FINE));
+            inks.addAll(PageInk.dashed(x, MARGIN, x, MARGIN + DOWN * HEIGHT, FINE));
         }
         for (int i = 0; i <= DOWN; i++) {
             double y = MARGIN + i * HEIGHT;
-            inks.addAll(Ink.dashed(MARGIN, y, MARGIN + ACROSS * WIDTH, y, FINE));
+            inks.addAll(PageInk.dashed(MARGIN, y, MARGIN + ACROSS * WIDTH, y, FINE));
         }
         return new Page(PaperSize.A4.width(), PaperSize.A4.height(), inks);
     }
 
-    private static List<Ink> bookmark(Problem example, HouseStyle style) {
+    private static List<PageInk> bookmark(Problem example, HouseStyle style) {
         Operation operation = example.operation();
-        List<Ink> inks = new ArrayList<>();
+        List<PageInk> inks = new ArrayList<>();
         double foot = INSIDE + TITLE;
-        inks.add(new Ink.Text(WIDTH / 2, foot, TITLE, Align.MIDDLE, true, operation.title()));
+        inks.add(new PageInk.Text(WIDTH / 2, foot, TITLE, Align.MIDDLE, true, operation.title()));
         foot += INSIDE;
         double beside = INSIDE + Letters.width("×2", SIGN) + INSIDE / 2;
         for (Reminder step : MethodSteps.of(style.method(operation), style)) {
             List<String> lines = Letters.lines(step.says(), TEXT, WIDTH - beside - INSIDE);
-            inks.add(new Ink.Text(INSIDE, foot + SIGN, SIGN, Align.START, true, step.sign()));
+            inks.add(new PageInk.Text(INSIDE, foot + SIGN, SIGN, Align.START, true, step.sign()));
             double line = foot + SIGN * 0.8;
             for (String text : lines) {
-                inks.add(new Ink.Text(beside, line, TEXT, Align.START, false, text));
+                inks.add(new PageInk.Text(beside, line, TEXT, Align.START, false, text));
                 line += TEXT * LEADING;
             }
             foot = Math.max(foot + SIGN, line - TEXT) + INSIDE;
@@ -79,7 +79,7 @@ public final class Handouts {
     }
 
     /** A sum worked in this house style, in the middle of what is left of the bookmark. */
-    private static List<Ink> worked(Problem problem, HouseStyle style, double top) {
+    private static List<PageInk> worked(Problem problem, HouseStyle style, double top) {
         Worked worked = Worked.from(new WorkOrder(problem, null, style, null));
         SheetView view = SheetView.after(worked, worked.working().lastOfWork());
         SheetView.Area area = view.area();

@@ -1,6 +1,6 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -26,15 +26,15 @@ final class LinesToExplain {
      */
     static Panel of(Problem problem, HouseStyle style, double room, double letter) {
         double small = letter * 0.8;
-        List<Ink> inks = new ArrayList<>();
+        List<PageInk> inks = new ArrayList<>();
         double foot = 0;
         for (String line : Letters.lines("In words, with: " + String.join(", ", toUse(problem, style)), small, room)) {
             foot += letter;
-            inks.add(new Ink.Text(0, foot - letter + small, small, Ink.Align.START, false, line));
+            inks.add(new PageInk.Text(0, foot - letter + small, small, PageInk.Align.START, false, line));
         }
         for (int i = 0; i < LINES; i++) {
             foot += letter * BETWEEN;
-            inks.add(new Ink.Line(0, foot, room, foot, RULE));
+            inks.add(new PageInk.Line(0, foot, room, foot, RULE));
         }
         return new Panel(room, foot + QuestionPanel.GAP, inks);
     }

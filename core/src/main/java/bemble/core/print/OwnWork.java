@@ -2,7 +2,7 @@ package bemble.core.print;
 
 import bemble.core.marking.paper.BegunAgain;
 import bemble.core.marking.paper.PaperFigure;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.Anchor;
 import bemble.core.working.Mark;
@@ -60,7 +60,7 @@ public record OwnWork(WritingPaper paper, List<PaperFigure> written) {
         grid.grid(columns, rows);
         SheetInk ink = new SheetInk(-left * square, -top * square, square);
         marks.forEach(ink::mark);
-        List<Ink> inks = new ArrayList<>(grid.inks());
+        List<PageInk> inks = new ArrayList<>(grid.inks());
         inks.addAll(ink.inks());
         return new Panel(columns * square, rows * square, inks);
     }

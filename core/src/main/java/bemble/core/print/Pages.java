@@ -1,7 +1,7 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.Ink.Align;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
 import bemble.core.scan.PageCode;
@@ -23,7 +23,7 @@ public final class Pages {
     private final double height;
     private final double columnWidth;
     private final double bottom;
-    private final List<List<Ink>> pages = new ArrayList<>();
+    private final List<List<PageInk>> pages = new ArrayList<>();
     private final List<List<ReadField>> fields = new ArrayList<>();
     private int column;
     private double y;
@@ -60,7 +60,7 @@ public final class Pages {
     /** One question alone, on a page no larger than it needs. */
     public static Page single(PrintOrder order, int number) {
         PrintQuestion question = order.questions().get(number - 1);
-        List<Ink> inks = new ArrayList<>();
+        List<PageInk> inks = new ArrayList<>();
         double width = new Pages(order).columnWidth;
         double y = BETWEEN;
         for (Panel panel : new QuestionPanel(order, width).draw(question)) {
@@ -105,22 +105,23 @@ public final class Pages {
     /** A new page with its head and its code. */
     private void turn() {
         double letter = order.layout().letter();
-        List<Ink> inks = new ArrayList<>();
+        List<PageInk> inks = new ArrayList<>();
         String title =
                 order.kind() == PrintKind.QUESTIONS ? order.title() : order.title() + " – " + order.kind().title();
         double room = width - 2 * MARGIN - Letters.width(order.code(), letter) - GUTTER;
-        inks.add(new Ink.Text(MARGIN, MARGIN + letter, letter, Align.START, true,
+        inks.add(new PageInk.Text(MARGIN, MARGIN + letter, letter, Align.START, true,
                 Letters.lines(title, letter, room).stream().findFirst().orElse("")));
-        inks.add(new Ink.Text(width - MARGIN, MARGIN + letter, letter, Align.END, false, order.code()));
+        inks.add(new PageInk.Text(width - MARGIN, MARGIN + letter, letter, Align.END, false, order.code()));
         if (hasNameLine()) {
             double foot = MARGIN + letter * 3;
             double half = (width - 2 * MARGIN) * 0.6;
-            inks.add(new Ink.Text(MARGIN, foot, letter, Align.START, false, "Name"));
-            inks.add(new Ink.Line(MARGIN + Letters.width("Name ", letter), foot + 0.5, MARGIN + half, foot + 0.5, 0.2));
-            inks.add(new Ink.Text(MARGIN + Letters.width("Name ", letter) + 1, foot, letter, Align.START, true,
+            inks.add(new PageInk.Text(MARGIN, foot, letter, Align.START, false, "Name"));
+            inks.add(new PageInk.Line(MARGIN + Letters.width("Name ", letter), foot + 0.5, MARGIN + half, foot + 0.5,
+                    0.2));
+            inks.add(new PageInk.Text(MARGIN + Letters.width("Name ", letter) + 1, foot, letter, Align.START, true,
                     order.name()));
-            inks.add(new Ink.Text(MARGIN + half + 4, foot, letter, Align.START, false, "Date"));
-            inks.add(new Ink.Line(MARGIN + half + 4 + Letters.width("Date ", letter), foot + 0.5, width - MARGIN,
+            inks.add(new PageInk.Text(MARGIN + half + 4, foot, letter, Align.START, false, "Date"));
+            inks.add(new PageInk.Line(MARGIN + half + 4 + Letters.width("Date ", letter), foot + 0.5, width - MARGIN,
                     foot + 0.5, 0.2));
         }
         pages.add(inks);
@@ -128,20 +129,21 @@ public final class Pages {
         if (order.isToBeRead()) {
             inks.addAll(marks());
         }
-        inks.add(new Ink.Text(width / 2, height - MARGIN, letter * 0.8, Align.MIDDLE, false, "" + pages.size()));
+        inks.add(new PageInk.Text(width / 2, height - MARGIN, letter * 0.8, Align.MIDDLE, false, "" + pages.size()));
         column = 0;
         y = top();
     }
 
     /** What the page is found and known by when it comes back filled. */
-    private List<Ink> marks() {
+    private List<PageInk> marks() {
         PageMarks where = new PageMarks(width, height);
-        List<Ink> marks = new ArrayList<>();
+        List<PageInk> marks = new ArrayList<>();
         for (int corner = 0; corner < PageMarks.CORNERS; corner++) {
             PageMarks.Place middle = where.corner(corner);
-            marks.add(new Ink.Block(middle.x() - PageMarks.MARK / 2, middle.y() - PageMarks.MARK / 2, PageMarks.MARK));
+            marks.add(new PageInk.Block(middle.x() - PageMarks.MARK / 2, middle.y() - PageMarks.MARK / 2,
+                    PageMarks.MARK));
         }
-        marks.add(new Ink.Code(where.codeLeft(), where.codeTop(), PageMarks.CODE,
+        marks.add(new PageInk.Code(where.codeLeft(), where.codeTop(), PageMarks.CODE,
                 new PageCode(order.code(), pages.size(), order.pupil()).text()));
         return marks;
     }
@@ -153,11 +155,11 @@ public final class Pages {
         }
         List<Page> sheets = new ArrayList<>();
         for (int i = 0; i < pages.size(); i += 2) {
-            List<Ink> inks = new ArrayList<>(pages.get(i));
+            List<PageInk> inks = new ArrayList<>(pages.get(i));
             if (i + 1 < pages.size()) {
                 inks.addAll(new Panel(width, height, pages.get(i + 1)).at(width, 0));
             }
-            inks.add(new Ink.Line(width, 0, width, height, 0.1));
+            inks.add(new PageInk.Line(width, 0, width, height, 0.1));
             sheets.add(new Page(2 * width, height, inks));
         }
         return sheets;

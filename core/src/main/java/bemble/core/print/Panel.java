@@ -1,6 +1,6 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.scan.ReadField;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,8 +10,8 @@ import java.util.List;
  *
  * @param fields its squares that are to be read
  */
-record Panel(double width, double height, List<Ink> inks, List<ReadField> fields) {
-    Panel(double width, double height, List<Ink> inks) {
+record Panel(double width, double height, List<PageInk> inks, List<ReadField> fields) {
+    Panel(double width, double height, List<PageInk> inks) {
         this(width, height, inks, List.of());
     }
 
@@ -21,7 +21,7 @@ record Panel(double width, double height, List<Ink> inks, List<ReadField> fields
 
     /** This one with another under it, kept on one page. */
     Panel over(Panel below) {
-        List<Ink> both = new ArrayList<>(inks);
+        List<PageInk> both = new ArrayList<>(inks);
         both.addAll(below.at(0, height));
         return new Panel(Math.max(width, below.width), height + below.height, both, fields);
     }
@@ -30,7 +30,7 @@ record Panel(double width, double height, List<Ink> inks, List<ReadField> fields
         return fields.stream().map(field -> field.placed(1, x, y)).toList();
     }
 
-    List<Ink> at(double x, double y) {
+    List<PageInk> at(double x, double y) {
         return inks.stream().map(ink -> ink.placed(1, x, y)).toList();
     }
 

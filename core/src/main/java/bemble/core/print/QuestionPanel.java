@@ -2,8 +2,8 @@ package bemble.core.print;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
-import bemble.core.print.ink.Ink.Align;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.problem.Problem;
 import bemble.core.scan.ReadField;
@@ -88,10 +88,10 @@ final class QuestionPanel {
 
     /** The number and, where there is one, the word problem; its height is the foot of its last line. */
     private Panel head(PrintQuestion question, String beside) {
-        List<Ink> inks = new ArrayList<>();
+        List<PageInk> inks = new ArrayList<>();
         double indent = Letters.width("00. ", letter);
         if (question.number() != PrintQuestion.UNNUMBERED) {
-            inks.add(new Ink.Text(0, letter, letter, Align.START, true, question.number() + "."));
+            inks.add(new PageInk.Text(0, letter, letter, Align.START, true, question.number() + "."));
         }
         double foot = letter;
         List<String> texts = new ArrayList<>();
@@ -103,7 +103,7 @@ final class QuestionPanel {
         }
         for (int i = 0; i < texts.size(); i++) {
             foot = letter + i * letter * 1.25;
-            inks.add(new Ink.Text(indent, foot, letter, Align.START, false, texts.get(i)));
+            inks.add(new PageInk.Text(indent, foot, letter, Align.START, false, texts.get(i)));
         }
         return new Panel(room, foot + GAP, inks);
     }
@@ -152,7 +152,8 @@ final class QuestionPanel {
     /** Says what the room under a question is for. */
     private void checkLabel(SheetInk grid, double top, double square) {
         if (checkRows() > 0) {
-            grid.inks().add(new Ink.Text(0.2 * square, top + 0.75 * square, square * 0.5, Align.START, false, "check"));
+            grid.inks().add(
+                    new PageInk.Text(0.2 * square, top + 0.75 * square, square * 0.5, Align.START, false, "check"));
         }
     }
 
@@ -208,12 +209,13 @@ final class QuestionPanel {
 
     private List<Panel> lines(String text, boolean bold) {
         return Letters.lines(text, letter * 0.8, room).stream().map(line -> new Panel(room, letter,
-                List.of(new Ink.Text(0, letter * 0.8, letter * 0.8, Align.START, bold, line.replace('\u00a0', ' ')))))
+                List.of(new PageInk.Text(0, letter * 0.8, letter * 0.8, Align.START, bold,
+                        line.replace('\u00a0', ' ')))))
                 .toList();
     }
 
     private static Panel stacked(Panel head, SheetInk sheet, double height) {
-        List<Ink> inks = new ArrayList<>(head.inks());
+        List<PageInk> inks = new ArrayList<>(head.inks());
         inks.addAll(sheet.inks());
         return new Panel(head.width(), head.height() + height + GAP, inks);
     }

@@ -1,7 +1,7 @@
 package bemble.core.print;
 
 import bemble.core.order.WorkOrder;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.scan.ReadField;
@@ -81,7 +81,7 @@ public final class ReadableQuestion {
      *
      * @param carryBoxes whether small boxes mark where carries go
      */
-    List<Ink> draw(double x, double y, double side, boolean carryBoxes) {
+    List<PageInk> draw(double x, double y, double side, boolean carryBoxes) {
         SheetInk sheet = new SheetInk(x - left * side, y - top * side, side);
         printed.forEach(sheet::mark);
         if (carryBoxes) {

@@ -1,7 +1,7 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.Ink.Align;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.sheet.MarkGeometry;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.Anchor;
@@ -21,7 +21,7 @@ final class SheetInk {
     private final double left;
     private final double top;
     private final double side;
-    private final List<Ink> inks = new ArrayList<>();
+    private final List<PageInk> inks = new ArrayList<>();
 
     SheetInk(double left, double top, double side) {
         this.left = left;
@@ -29,7 +29,7 @@ final class SheetInk {
         this.side = side;
     }
 
-    List<Ink> inks() {
+    List<PageInk> inks() {
         return inks;
     }
 
@@ -139,21 +139,21 @@ final class SheetInk {
         Align align = label || at.begins() ? Align.START : Align.MIDDLE;
         boolean crowded = mark.size() == Size.TINY && mark.text().length() > 3 && !label;
         double size = crowded ? Math.min(height, 1.7 / mark.text().length()) : height;
-        inks.add(new Ink.Text(left + x * side, top + (laid.row() + at.y() + height * MarkGeometry.FOOT) * side,
+        inks.add(new PageInk.Text(left + x * side, top + (laid.row() + at.y() + height * MarkGeometry.FOOT) * side,
                 size * side,
                 align, false, mark.text()));
     }
 
     private void line(double x1, double y1, double x2, double y2, double width) {
-        inks.add(new Ink.Line(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width));
+        inks.add(new PageInk.Line(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width));
     }
 
     private void box(double x1, double y1, double x2, double y2, double width) {
-        inks.addAll(Ink.box(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width));
+        inks.addAll(PageInk.box(left + x1 * side, top + y1 * side, left + x2 * side, top + y2 * side, width));
     }
 
     private void bend(double x1, double y1, double towardsX, double towardsY, double x2, double y2) {
-        inks.add(new Ink.Bend(left + x1 * side, top + y1 * side, left + towardsX * side, top + towardsY * side,
+        inks.add(new PageInk.Bend(left + x1 * side, top + y1 * side, left + towardsX * side, top + towardsY * side,
                 left + x2 * side, top + y2 * side, FIRM));
     }
 }

@@ -1,7 +1,7 @@
 package bemble.core.print;
 
 import bemble.core.order.Worked;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;
@@ -49,7 +49,7 @@ record SheetView(List<SheetMark> marks, Area area) {
         grid.grid(area.columns(), area.rows());
         SheetInk ink = new SheetInk(-area.column() * side, -area.row() * side, side);
         marks.forEach(ink::mark);
-        List<Ink> inks = new ArrayList<>(grid.inks());
+        List<PageInk> inks = new ArrayList<>(grid.inks());
         inks.addAll(ink.inks());
         return new Panel(area.columns() * side, area.rows() * side, inks);
     }

@@ -1,8 +1,8 @@
 package bemble.core.print;
 
 import bemble.core.order.Worked;
-import bemble.core.print.ink.Ink.Align;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
 import bemble.core.sheet.SheetMark;
@@ -116,8 +116,8 @@ public final class Stages {
     }
 
     private Page page(String title, List<Integer> order, boolean told) {
-        List<Ink> inks = new ArrayList<>();
-        inks.add(new Ink.Text(MARGIN, MARGIN + LETTER, LETTER * 1.3, Align.START, true, title));
+        List<PageInk> inks = new ArrayList<>();
+        inks.add(new PageInk.Text(MARGIN, MARGIN + LETTER, LETTER * 1.3, Align.START, true, title));
         for (int i = 0; i < order.size(); i++) {
             double x = MARGIN + i % across * (cellWidth(across) + GAP);
             double y = MARGIN + HEAD + (double) (i / across) * (cellHeight(across) + GAP);
@@ -126,29 +126,29 @@ public final class Stages {
         return new Page(PaperSize.A4.width(), PaperSize.A4.height(), inks);
     }
 
-    private List<Ink> cell(int which, boolean told) {
+    private List<PageInk> cell(int which, boolean told) {
         double width = cellWidth(across);
         double height = cellHeight(across);
-        List<Ink> inks = new ArrayList<>(Ink.box(0, 0, width, height, FINE));
+        List<PageInk> inks = new ArrayList<>(PageInk.box(0, 0, width, height, FINE));
         Step step = stages.get(which);
         if (told) {
-            inks.add(new Ink.Text(CORNER, CORNER + LETTER, LETTER, Align.START, true,
+            inks.add(new PageInk.Text(CORNER, CORNER + LETTER, LETTER, Align.START, true,
                     (which + 1) + "  " + step.spoken().title()));
             List<String> says = says(step, width);
             for (int i = 0; i < says.size(); i++) {
-                inks.add(new Ink.Text(CORNER, height - CORNER - (says.size() - 1 - i) * LEADING, SMALL, Align.START,
+                inks.add(new PageInk.Text(CORNER, height - CORNER - (says.size() - 1 - i) * LEADING, SMALL, Align.START,
                         false,
                         says.get(i)));
             }
         } else {
-            inks.addAll(Ink.box(CORNER, CORNER, CORNER + 2 * LETTER, CORNER + 2 * LETTER, FINE));
+            inks.addAll(PageInk.box(CORNER, CORNER, CORNER + 2 * LETTER, CORNER + 2 * LETTER, FINE));
         }
         paper(which, width, told, inks);
         return inks;
     }
 
     /** The paper in the middle of its cell; all papers lie in squares of one size. */
-    private void paper(int which, double cellWidth, boolean marked, List<Ink> inks) {
+    private void paper(int which, double cellWidth, boolean marked, List<PageInk> inks) {
         SheetView view = SheetView.after(worked, stages.get(which).n(), area);
         Panel panel = view.draw(side);
         double left = (cellWidth - panel.width()) / 2;
@@ -161,7 +161,7 @@ public final class Stages {
             if (mark.step() > before && (mark.kind() == MarkKind.DIGIT || mark.kind() == MarkKind.NUMBER)) {
                 double x = left + (mark.column() - area.column()) * side;
                 double y = TOP + (mark.row() - area.row()) * side;
-                inks.addAll(Ink.box(x, y, x + (mark.lastColumn() - mark.column() + 1) * side, y + side, NEW));
+                inks.addAll(PageInk.box(x, y, x + (mark.lastColumn() - mark.column() + 1) * side, y + side, NEW));
             }
         }
     }

@@ -1,6 +1,6 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
 import bemble.core.print.ink.Passage.Sense;
@@ -22,7 +22,7 @@ public final class TextPages {
 
     private final PaperSize paper = PaperSize.A4;
     private final List<Page> pages = new ArrayList<>();
-    private List<Ink> inks = new ArrayList<>();
+    private List<PageInk> inks = new ArrayList<>();
     private List<Passage> passages = new ArrayList<>();
     /** What is being set, and from which ink of the page on. */
     private @Nullable Sense sense;
@@ -97,12 +97,12 @@ public final class TextPages {
         y += TITLE;
         begin(Sense.TITLE);
         for (String line : Letters.lines(title, TITLE, room() - Letters.width(aside, TEXT))) {
-            inks.add(new Ink.Text(MARGIN, y, TITLE, Ink.Align.START, true, line));
+            inks.add(new PageInk.Text(MARGIN, y, TITLE, PageInk.Align.START, true, line));
             y += TITLE * LEADING;
         }
         end("");
         begin(Sense.PARAGRAPH);
-        inks.add(new Ink.Text(paper.width() - MARGIN, MARGIN + TITLE, TEXT, Ink.Align.END, false, aside));
+        inks.add(new PageInk.Text(paper.width() - MARGIN, MARGIN + TITLE, TEXT, PageInk.Align.END, false, aside));
         end("");
     }
 
@@ -111,15 +111,15 @@ public final class TextPages {
             need(HEADING * 3 + TEXT * LEADING);
             y += HEADING * 1.3;
             begin(Sense.HEADING);
-            inks.add(new Ink.Text(MARGIN, y, HEADING, Ink.Align.START, true, heading.text()));
+            inks.add(new PageInk.Text(MARGIN, y, HEADING, PageInk.Align.START, true, heading.text()));
             end("");
-            inks.add(new Ink.Line(MARGIN, y + 1.6, paper.width() - MARGIN, y + 1.6, RULE));
+            inks.add(new PageInk.Line(MARGIN, y + 1.6, paper.width() - MARGIN, y + 1.6, RULE));
             y += HEADING * LEADING + 1;
         } else if (part instanceof Paragraph paragraph) {
             begin(Sense.PARAGRAPH);
             for (String line : Letters.lines(paragraph.text(), TEXT, room())) {
                 need(TEXT * LEADING);
-                inks.add(new Ink.Text(MARGIN, y, TEXT, Ink.Align.START, false, line));
+                inks.add(new PageInk.Text(MARGIN, y, TEXT, PageInk.Align.START, false, line));
                 y += TEXT * LEADING;
             }
             end("");
@@ -133,7 +133,7 @@ public final class TextPages {
             double scale = Math.min(1, Math.min(room() / own.width(), MOST_OF_A_PAGE / own.height()));
             double width = own.width() * scale;
             double height = own.height() * scale;
-            panel(new Panel(width, height, List.of(new Ink.Photo(0, 0, width, height, own.jpeg(), own.says()))),
+            panel(new Panel(width, height, List.of(new PageInk.Photo(0, 0, width, height, own.jpeg(), own.says()))),
                     Sense.FIGURE, own.says());
         } else if (part instanceof CutStrip strip) {
             panel(strip.draw(room(), TEXT), Sense.PARAGRAPH, "");
@@ -159,7 +159,7 @@ public final class TextPages {
         for (int i = 0; i < cells.size(); i++) {
             begin(i == 0 ? Sense.FIRST_CELL : Sense.CELL);
             for (int line = 0; line < cells.get(i).size(); line++) {
-                inks.add(new Ink.Text(x, y + line * TEXT * LEADING, TEXT, Ink.Align.START, false,
+                inks.add(new PageInk.Text(x, y + line * TEXT * LEADING, TEXT, PageInk.Align.START, false,
                         cells.get(i).get(line)));
             }
             end("");

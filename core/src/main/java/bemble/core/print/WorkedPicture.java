@@ -1,7 +1,7 @@
 package bemble.core.print;
 
 import bemble.core.order.Worked;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +20,7 @@ public final class WorkedPicture {
      */
     public static Page of(Worked worked, int step) {
         Panel panel = SheetView.after(worked, step).draw(SIDE);
-        List<Ink> inks = new ArrayList<>(panel.at(MARGIN, MARGIN));
+        List<PageInk> inks = new ArrayList<>(panel.at(MARGIN, MARGIN));
         return new Page(panel.width() + 2 * MARGIN, panel.height() + 2 * MARGIN, inks);
     }
 }

@@ -16,20 +16,20 @@ import org.jspecify.annotations.Nullable;
  * nobody, what is due only waits.
  */
 public final class Progress {
-    private final Rule rule;
+    private final SecureRule rule;
     private final List<Quiz> quizzes;
     /** The answers since the rung was last begun anew. */
     private final List<Evidence> window = new ArrayList<>();
     /** Those since it came back. */
     private final List<Evidence> retried = new ArrayList<>();
-    private final Course.Notes notes = new Course.Notes();
+    private final RungCourse.Notes notes = new RungCourse.Notes();
     private boolean secure;
     private boolean lost;
     private int returns;
     private LocalDate since;
     private @Nullable LocalDate dueOn;
 
-    private Progress(Rule rule, List<Quiz> quizzes, LocalDate since) {
+    private Progress(SecureRule rule, List<Quiz> quizzes, LocalDate since) {
         this.rule = rule;
         this.quizzes = quizzes;
         this.since = since;
@@ -42,7 +42,8 @@ public final class Progress {
      * @param quizzes those on this rung, in any order; their answers are among the answers too
      * @param chance whether questions of this rung can give the usual slips a chance at all; where none can, none is asked for
      */
-    public static Standing of(List<Evidence> answers, List<Quiz> quizzes, boolean chance, LocalDate today, Rule rule) {
+    public static Standing of(List<Evidence> answers, List<Quiz> quizzes, boolean chance, LocalDate today,
+            SecureRule rule) {
         Map<LocalDate, List<Evidence>> days = answers.stream().filter(each -> !each.day().isAfter(today))
                 .sorted(Comparator.comparing(Evidence::day))
                 .collect(Collectors.groupingBy(Evidence::day, TreeMap::new, Collectors.toList()));

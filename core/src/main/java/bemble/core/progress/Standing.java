@@ -20,11 +20,11 @@ import org.jspecify.annotations.Nullable;
 public record Standing(State state, String say, @Nullable LocalDate since, @Nullable LocalDate dueOn,
         @Nullable String shows, List<Evidence> rests,
         @Nullable Quiz quiz,
-        boolean due, Course course) {
+        boolean due, RungCourse course) {
     /** Of one who has not tried. */
     public static final Standing NONE =
             new Standing(State.NOT_TRIED, "Nothing on this step has been marked yet.", null, null,
-                    null, List.of(), null, false, Course.NONE);
+                    null, List.of(), null, false, RungCourse.NONE);
 
     /** The same without what it rests on. */
     public Place place() {

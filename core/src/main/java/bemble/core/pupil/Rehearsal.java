@@ -61,8 +61,9 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
         List<RehearsedPaper> papers = new ArrayList<>();
         for (int i = 0; i < NAMES.size(); i++) {
             KnownSlip slip = i < 3 || common.isEmpty() ? null : common.get((i - 3) % common.size());
-            Pupil pupil = new Pupil(NAMES.get(i), slip == null ? List.of()
-                    : List.of(new Pupil.Habit(slip.id(), SHARES[i % SHARES.length])), i % 3 == 1 ? 0.03 : 0.005,
+            SimulatedPupil pupil = new SimulatedPupil(NAMES.get(i), slip == null ? List.of()
+                    : List.of(new SimulatedPupil.Habit(slip.id(), SHARES[i % SHARES.length])),
+                    i % 3 == 1 ? 0.03 : 0.005,
                     Set.of(),
                     2.5 + random.nextDouble() * 3);
             papers.add(write(pupil, slip == null ? i % 3 == 1 ? "hurries" : "" : slip.name(), sheet, style, random));
@@ -85,7 +86,7 @@ public record Rehearsal(List<RehearsedPaper> papers, int minutes, int slowest, L
         return (seconds + 59) / 60;
     }
 
-    private static RehearsedPaper write(Pupil pupil, String does, List<Answers> sheet, HouseStyle style,
+    private static RehearsedPaper write(SimulatedPupil pupil, String does, List<Answers> sheet, HouseStyle style,
             Random random) {
         List<String> answers = new ArrayList<>();
         List<Boolean> right = new ArrayList<>();

@@ -74,11 +74,13 @@ public final class WritingPaper {
         }
         workings.add(written(Hand.CAREFUL, problem, method, thorough, kind).workingAsItLooks());
         // All problems of a shape have room for the widest, so that nobody reads from the room how long the answer is.
-        Working widest = written(Hand.CAREFUL, Shape.widest(problem), method, thorough, kind).workingAsItLooks();
+        Working widest =
+                written(Hand.CAREFUL, WidestProblem.widest(problem), method, thorough, kind).workingAsItLooks();
         workings.add(widest);
         // Who sets out as they choose needs room for the choice, and a frame that does not tell of it.
         this.frame = settingOut
-                ? written(new RoomyHand(), Shape.widest(problem), method, thorough, kind).workingAsItLooks() : working;
+                ? written(new RoomyHand(), WidestProblem.widest(problem), method, thorough, kind).workingAsItLooks()
+                : working;
         workings.add(frame);
         this.layout = Layout.of(workings);
         this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();

@@ -16,7 +16,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.method.Methods;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
@@ -252,7 +252,7 @@ class DiagnosisTest {
     private static int asked(KnownSlip slip, MethodName method, long seed) {
         Method<?> way = Methods.of(method);
         List<Item> items = new ArrayList<>();
-        List<Question> asked = new ArrayList<>();
+        List<FeaturedProblem> asked = new ArrayList<>();
         while (items.size() < 8) {
             Writer writer = items.isEmpty() ? null : Writer.of(items, Punctuation.POINT);
             NextQuestion next =
@@ -278,7 +278,7 @@ class DiagnosisTest {
         for (int seed = 0; seed < 5; seed++) {
             Random random = new Random(seed);
             List<Item> items = new ArrayList<>();
-            List<Question> asked = new ArrayList<>();
+            List<FeaturedProblem> asked = new ArrayList<>();
             NextQuestion next = NextQuestion.after(null, NextQuestion.usual(Operation.SUBTRACTION),
                     Methods.of(MethodName.DECOMPOSITION), asked, seed);
             while (!next.done()) {

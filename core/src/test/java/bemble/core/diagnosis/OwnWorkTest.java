@@ -8,7 +8,7 @@ import bemble.core.method.EveryMethodTest;
 import bemble.core.order.WorkOrder;
 import bemble.core.print.OwnWork;
 import bemble.core.print.TextPages;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
 import bemble.core.sheet.SheetMark;
@@ -27,9 +27,10 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** A pupil's own work as it stands on a page. */
 class OwnWorkTest {
-    private static List<Ink.Text> texts(OwnWork work) {
+    private static List<PageInk.Text> texts(OwnWork work) {
         return TextPages.of("", "", List.of(new TextPages.Drawing(work))).stream().flatMap(page -> page.inks().stream())
-                .filter(ink -> ink instanceof Ink.Text text && !text.text().isEmpty()).map(ink -> (Ink.Text) ink)
+                .filter(ink -> ink instanceof PageInk.Text text && !text.text().isEmpty())
+                .map(ink -> (PageInk.Text) ink)
                 .toList();
     }
 
@@ -54,7 +55,7 @@ class OwnWorkTest {
             List<String> expected =
                     Stream.concat(paper.printed().stream(), paper.path().stream()).filter(OwnWorkTest::isText)
                             .map(SheetMark::text).toList();
-            assertThat(texts(new OwnWork(paper, written))).extracting(Ink.Text::text).as(problem.text())
+            assertThat(texts(new OwnWork(paper, written))).extracting(PageInk.Text::text).as(problem.text())
                     .containsExactlyInAnyOrderElementsOf(expected);
         }
     }
@@ -63,12 +64,13 @@ class OwnWorkTest {
     void ofARightAnswerAloneItsDigitsStandUnderTheirColumns() {
         WritingPaper paper = paper(new Problem.Addition(List.of(Numeral.of("398"), Numeral.of("78"))),
                 MethodName.COLUMN);
-        List<Ink.Text> texts = texts(OwnWork.answerOnly(paper));
-        assertThat(texts).extracting(Ink.Text::text).containsExactlyInAnyOrder("3", "9", "8", "+", "7", "8", "4", "7",
+        List<PageInk.Text> texts = texts(OwnWork.answerOnly(paper));
+        assertThat(texts).extracting(PageInk.Text::text).containsExactlyInAnyOrder("3", "9", "8", "+", "7", "8", "4",
+                "7",
                 "6");
-        double last = texts.stream().mapToDouble(Ink.Text::y).max().orElseThrow();
-        List<Ink.Text> answer = texts.stream().filter(text -> text.y() == last).toList();
-        assertThat(answer).extracting(Ink.Text::text).containsExactlyInAnyOrder("4", "7", "6");
+        double last = texts.stream().mapToDouble(PageInk.Text::y).max().orElseThrow();
+        List<PageInk.Text> answer = texts.stream().filter(text -> text.y() == last).toList();
+        assertThat(answer).extracting(PageInk.Text::text).containsExactlyInAnyOrder("4", "7", "6");
         double ones = answer.stream().filter(text -> text.text().equals("6")).findFirst().orElseThrow().x();
         assertThat(texts).filteredOn(text -> text.text().equals("8")).hasSize(2)
                 .allMatch(text -> Math.abs(text.x() - ones) < 0.01);
@@ -92,6 +94,6 @@ class OwnWorkTest {
                 MethodName.LONG_DIVISION);
         PaperFigure elsewhere =
                 new PaperFigure(BlockName.named("nowhere"), Line.named("answer"), 0, null, MarkKind.DIGIT, "7");
-        assertThat(texts(new OwnWork(paper, List.of(elsewhere)))).extracting(Ink.Text::text).doesNotContain("7");
+        assertThat(texts(new OwnWork(paper, List.of(elsewhere)))).extracting(PageInk.Text::text).doesNotContain("7");
     }
 }

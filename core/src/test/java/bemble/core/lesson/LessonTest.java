@@ -9,7 +9,7 @@ import bemble.core.plan.PlanSheet;
 import bemble.core.practice.Effort;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Problem;
 import bemble.core.slip.Slipped;
 import bemble.core.style.HouseStyle;
@@ -27,8 +27,8 @@ class LessonTest {
         Random random = new Random(5);
         for (Rung rung : Ladder.all()) {
             Need need = new Need(Need.Kind.NEXT, rung.id(), null);
-            List<Question> sheet = PlanSheet.draw(need, 3 + random.nextInt(8), random.nextLong());
-            List<Question> worked = PlanSheet.draw(need, LessonDraft.WORKED, random.nextLong(), sheet);
+            List<FeaturedProblem> sheet = PlanSheet.draw(need, 3 + random.nextInt(8), random.nextLong());
+            List<FeaturedProblem> worked = PlanSheet.draw(need, LessonDraft.WORKED, random.nextLong(), sheet);
             for (int minutes : List.of(1, 5, 9, 12, 20, 45, 60, 120)) {
                 List<Stage> stages = LessonDraft.of(worked, null, sheet, minutes, STYLE);
                 String what = rung.id() + " in " + minutes + ": " + stages;
@@ -39,8 +39,9 @@ class LessonTest {
                 assertThat(new HashSet<>(all)).as(what).hasSameSizeAs(all);
                 Stage alone = stages.stream().filter(stage -> stage.kind() == Kind.ALONE).findFirst().orElseThrow();
                 assertThat(alone.problems().size() == 1
-                        || Effort.minutes(alone.problems().stream().map(Question::of).toList()) <= alone.minutes())
-                                .as(what).isTrue();
+                        || Effort.minutes(alone.problems().stream().map(FeaturedProblem::of).toList()) <= alone
+                                .minutes())
+                                        .as(what).isTrue();
                 if (minutes >= 45) {
                     assertThat(alone.problems()).as(what).hasSameSizeAs(sheet);
                     assertThat(stages).as(what).hasSize(Kind.values().length);
@@ -52,7 +53,7 @@ class LessonTest {
     @Test
     void theMistakeToFindChangesTheAnswerAndIsTheOneTheLessonIsAbout() {
         Need need = new Need(Need.Kind.AGAIN, Ladder.all().get(3).id(), "carry-forgotten");
-        List<Question> worked = PlanSheet.draw(need, LessonDraft.WORKED, 3);
+        List<FeaturedProblem> worked = PlanSheet.draw(need, LessonDraft.WORKED, 3);
         Stage mistake = LessonDraft.of(worked, need.slip(), PlanSheet.draw(need, 8, 4), 45, STYLE).stream()
                 .filter(stage -> stage.kind() == Kind.MISTAKE).findFirst().orElseThrow();
         assertThat(mistake.slip()).isEqualTo(need.slip());

@@ -7,7 +7,7 @@ import static org.assertj.core.api.InstanceOfAssertFactories.type;
 import bemble.core.diagnosis.outcome.Answers;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Refusal;
 import bemble.core.progress.Place;
@@ -363,7 +363,7 @@ class PlanTest {
     void aRungThatComesAgainHasQuestionsInWhichTheSlipShows() {
         Need need = new Need(Need.Kind.AGAIN, "subtraction-across-a-zero", "zeros-skipped");
         assertThat(need.reason()).contains("across a zero").contains("most questions give it a chance");
-        List<Question> sheet = PlanSheet.draw(need, need.questions(), 7);
+        List<FeaturedProblem> sheet = PlanSheet.draw(need, need.questions(), 7);
         assertThat(sheet).hasSize(6).allMatch(question -> Ladder.find(need.rung()).orElseThrow().wishes().equals(
                 Ladder.rungOf(question.features()).orElseThrow().wishes()));
         assertThat(sheet).filteredOn(question -> Answers.of(question.problem(), null).hasChance("zeros-skipped"))

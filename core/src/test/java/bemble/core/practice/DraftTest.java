@@ -8,7 +8,7 @@ import bemble.core.given.RandomNumbers;
 import bemble.core.practice.features.Feature;
 import bemble.core.practice.features.FeatureTalk;
 import bemble.core.practice.features.Features;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Fault;
@@ -68,9 +68,9 @@ class DraftTest {
     void whatOneProblemHasOthersCanHave(Operation operation) {
         RandomGenerator random = RandomNumbers.seeded(operation.ordinal());
         for (int i = 0; i < 150; i++) {
-            Question model = new Draft(new Wishes(operation, someSizes(operation, random)), i).draw(1).get(0);
+            FeaturedProblem model = new Draft(new Wishes(operation, someSizes(operation, random)), i).draw(1).get(0);
             Wishes wishes = Wishes.like(model.features());
-            Question other = new Draft(wishes, i).draw(1).get(0);
+            FeaturedProblem other = new Draft(wishes, i).draw(1).get(0);
             EnumMap<Feature, Integer> same = new EnumMap<>(model.features().counts());
             EnumMap<Feature, Integer> found = new EnumMap<>(other.features().counts());
             if (operation == Operation.ADDITION) {
@@ -98,7 +98,7 @@ class DraftTest {
     void carriesAndExchangesAreThoseOfTheDigits() {
         Wishes sums = new Wishes(Operation.ADDITION, Map.of(Feature.DIGITS, Wish.exactly(5),
                 Feature.CARRIES, Wish.exactly(3), Feature.CHAIN, Wish.exactly(2)));
-        for (Question question : new Draft(sums, 7).draw(100)) {
+        for (FeaturedProblem question : new Draft(sums, 7).draw(100)) {
             List<Numeral> addends = question.problem().operands();
             int carries = 0;
             int power = 1;
@@ -130,7 +130,7 @@ class DraftTest {
     @EnumSource(Operation.class)
     void noTwoAreAlikeAndASeedGivesTheSameAgain(Operation operation) {
         Wishes wishes = new Wishes(operation, Map.of());
-        List<Question> drawn = new Draft(wishes, 2026).draw(200);
+        List<FeaturedProblem> drawn = new Draft(wishes, 2026).draw(200);
         assertThat(new Draft(wishes, 2026).draw(200)).isEqualTo(drawn);
         assertThat(new Draft(wishes, 2027).draw(200)).isNotEqualTo(drawn);
         assertThat(drawn.stream().map(question -> question.problem().operands().stream().map(Numeral::plain)
@@ -270,8 +270,9 @@ class DraftTest {
 
     @Test
     void answersAreRight() {
-        for (Question question : new Draft(new Wishes(Operation.DIVISION, Map.of(Feature.REMAINDER, Wish.of(true))), 9)
-                .draw(50)) {
+        for (FeaturedProblem question : new Draft(
+                new Wishes(Operation.DIVISION, Map.of(Feature.REMAINDER, Wish.of(true))), 9)
+                        .draw(50)) {
             BigInteger[] parts = question.problem().operands().get(0).wholeValue()
                     .divideAndRemainder(question.problem().operands().get(1).wholeValue());
             assertThat(question.features().answer()).isEqualTo(parts[0] + " r " + parts[1]);

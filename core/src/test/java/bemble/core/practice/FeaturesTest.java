@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bemble.core.given.RandomNumbers;
 import bemble.core.practice.features.Feature;
 import bemble.core.practice.features.Features;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Numeral;
@@ -195,6 +195,6 @@ class FeaturesTest {
     }
 
     private static int figures(Problem problem) {
-        return Question.of(problem).features().figures();
+        return FeaturedProblem.of(problem).features().figures();
     }
 }

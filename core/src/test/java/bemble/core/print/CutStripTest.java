@@ -7,7 +7,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Problem;
@@ -28,7 +28,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Strips to cut off, with a child’s own sum to be put right and one to do. */
 class CutStripTest {
     private static List<String> texts(Page page) {
-        return page.inks().stream().filter(Ink.Text.class::isInstance).map(ink -> ((Ink.Text) ink).text())
+        return page.inks().stream().filter(PageInk.Text.class::isInstance).map(ink -> ((PageInk.Text) ink).text())
                 .filter(text -> !text.isEmpty()).toList();
     }
 
@@ -87,8 +87,8 @@ class CutStripTest {
             long names = texts(page).stream().filter(text -> text.startsWith("Pupil")).count();
             assertThat(names).isPositive()
                     .isEqualTo(texts(page).stream().filter(text -> text.startsWith("And then")).count());
-            assertThat(page.inks()).filteredOn(Ink.Line.class::isInstance)
-                    .allMatch(line -> ((Ink.Line) line).y2() < page.height() - 15);
+            assertThat(page.inks()).filteredOn(PageInk.Line.class::isInstance)
+                    .allMatch(line -> ((PageInk.Line) line).y2() < page.height() - 15);
         }
     }
 }

@@ -2,7 +2,7 @@ package bemble.core.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
 import bemble.core.problem.Operation;
@@ -17,8 +17,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class HandoutsTest {
-    private static List<Ink.Text> texts(Page page) {
-        return page.inks().stream().filter(Ink.Text.class::isInstance).map(Ink.Text.class::cast).toList();
+    private static List<PageInk.Text> texts(Page page) {
+        return page.inks().stream().filter(PageInk.Text.class::isInstance).map(PageInk.Text.class::cast).toList();
     }
 
     private static Problem example(Operation operation) {
@@ -33,14 +33,15 @@ class HandoutsTest {
         Page page = Handouts.bookmarks(example(method.operation()), style);
         double width = (page.width() - 24) / 4;
         double half = page.height() / 2;
-        List<Ink.Text> first = texts(page).stream().filter(text -> text.x() < 12 + width && text.y() < half).toList();
+        List<PageInk.Text> first =
+                texts(page).stream().filter(text -> text.x() < 12 + width && text.y() < half).toList();
         assertThat(first.get(0).text()).isEqualTo(method.operation().title());
-        List<Ink.Text> said =
-                first.stream().filter(text -> text.align() == Ink.Align.START && text.size() == 3.5).toList();
+        List<PageInk.Text> said =
+                first.stream().filter(text -> text.align() == PageInk.Align.START && text.size() == 3.5).toList();
         assertThat(said).hasSizeGreaterThanOrEqualTo(3).allSatisfy(text -> assertThat(
                 text.x() + Letters.width(text.text(), text.size())).isLessThan(12 + width));
-        double foot = said.stream().mapToDouble(Ink.Text::y).max().orElseThrow();
-        List<Ink.Text> digits = first.subList(first.indexOf(said.get(said.size() - 1)) + 1, first.size());
+        double foot = said.stream().mapToDouble(PageInk.Text::y).max().orElseThrow();
+        List<PageInk.Text> digits = first.subList(first.indexOf(said.get(said.size() - 1)) + 1, first.size());
         assertThat(digits).isNotEmpty().allSatisfy(text -> assertThat(text.y() - text.size()).isGreaterThan(foot));
         assertThat(texts(page).stream().filter(text -> text.text().equals(method.operation().title()))).hasSize(8);
     }
@@ -49,7 +50,7 @@ class HandoutsTest {
     void aBookmarkSpeaksAsTheHouseDoes() {
         HouseStyle style = HouseStyle.USUAL.with(Map.of("onesWord", "units", "carryWord", "regroup"));
         String said = String.join(" ", texts(Handouts.bookmarks(example(Operation.ADDITION), style)).stream()
-                .map(Ink.Text::text).toList());
+                .map(PageInk.Text::text).toList());
         assertThat(said).contains("Units under units", "Regroup the ten").doesNotContain("ones ", "Carry");
     }
 
@@ -57,6 +58,6 @@ class HandoutsTest {
     void theWordsInQuestionsAreOnePage() {
         List<Page> pages = Handouts.keyWords();
         assertThat(pages).hasSize(1);
-        assertThat(texts(pages.get(0)).stream().map(Ink.Text::text)).contains("difference", "But be careful");
+        assertThat(texts(pages.get(0)).stream().map(PageInk.Text::text)).contains("difference", "But be careful");
     }
 }

@@ -9,10 +9,10 @@ import bemble.core.practice.Effort;
 import bemble.core.practice.TellingSet;
 import bemble.core.practice.Versions;
 import bemble.core.practice.features.Feature;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
 import bemble.core.problem.Operation;
@@ -92,12 +92,14 @@ class PrintTest {
                 PrintKind.QUESTIONS).named("Ada F", 57));
         for (int i = 0; i < pages.size(); i++) {
             Page page = pages.get(i);
-            assertThat(page.inks().stream().filter(ink -> ink instanceof Ink.Block)).hasSize(4)
-                    .allSatisfy(ink -> assertThat(List.of(((Ink.Block) ink).left(), ((Ink.Block) ink).top(),
-                            page.width() - ((Ink.Block) ink).left() - 4, page.height() - ((Ink.Block) ink).top() - 4))
+            assertThat(page.inks().stream().filter(ink -> ink instanceof PageInk.Block)).hasSize(4)
+                    .allSatisfy(ink -> assertThat(List.of(((PageInk.Block) ink).left(), ((PageInk.Block) ink).top(),
+                            page.width() - ((PageInk.Block) ink).left() - 4,
+                            page.height() - ((PageInk.Block) ink).top() - 4))
                                     .allMatch(edge -> edge >= 9));
-            assertThat(page.inks().stream().filter(ink -> ink instanceof Ink.Code).map(ink -> ((Ink.Code) ink).text()))
-                    .containsExactly("NEV4-A/" + (i + 1) + "/57");
+            assertThat(page.inks().stream().filter(ink -> ink instanceof PageInk.Code)
+                    .map(ink -> ((PageInk.Code) ink).text()))
+                            .containsExactly("NEV4-A/" + (i + 1) + "/57");
             assertThat(page.fields()).allSatisfy(field -> {
                 assertThat(field.y() + field.rows() * field.side()).isLessThan(page.height() - 9 - 14);
                 assertThat(field.side()).isGreaterThanOrEqualTo(6);
@@ -120,25 +122,27 @@ class PrintTest {
         PageLayout narrow = new PageLayout(PaperSize.A4, 4, 5, true, false, false, true, false, true);
         List<Page> pages = Pages.of(
                 new PrintOrder("T", "AAAA-A", allSorts(), narrow, HouseStyle.USUAL, PrintKind.WORKED));
-        List<Double> sizes = pages.stream().flatMap(page -> page.inks().stream()).filter(ink -> ink instanceof Ink.Text)
-                .map(ink -> (Ink.Text) ink).filter(text -> text.text().length() > 12).map(Ink.Text::size).toList();
+        List<Double> sizes =
+                pages.stream().flatMap(page -> page.inks().stream()).filter(ink -> ink instanceof PageInk.Text)
+                        .map(ink -> (PageInk.Text) ink).filter(text -> text.text().length() > 12)
+                        .map(PageInk.Text::size).toList();
         assertThat(sizes).isNotEmpty().allMatch(size -> size > 3);
         assertThat(pages).hasSizeGreaterThan(3);
     }
 
-    private static void isInside(Ink ink, Page page, boolean hasCut) {
-        if (ink instanceof Ink.Line line) {
+    private static void isInside(PageInk ink, Page page, boolean hasCut) {
+        if (ink instanceof PageInk.Line line) {
             boolean cut = hasCut && line.x1() == page.width() / 2 && line.y1() == 0;
             if (!cut) {
                 inside(line.x1(), line.y1(), page);
                 inside(line.x2(), line.y2(), page);
             }
-        } else if (ink instanceof Ink.Bend bend) {
+        } else if (ink instanceof PageInk.Bend bend) {
             inside(bend.x1(), bend.y1(), page);
             inside(bend.x2(), bend.y2(), page);
-        } else if (ink instanceof Ink.Text text) {
+        } else if (ink instanceof PageInk.Text text) {
             inside(text.x(), text.y(), page);
-            if (text.align() == Ink.Align.START) {
+            if (text.align() == PageInk.Align.START) {
                 inside(text.x() + Letters.width(text.text(), text.size()) - ROUNDED, text.y(), page);
             }
         }
@@ -150,7 +154,8 @@ class PrintTest {
     }
 
     private static List<String> texts(Page page) {
-        return page.inks().stream().filter(ink -> ink instanceof Ink.Text).map(ink -> ((Ink.Text) ink).text()).toList();
+        return page.inks().stream().filter(ink -> ink instanceof PageInk.Text).map(ink -> ((PageInk.Text) ink).text())
+                .toList();
     }
 
     private static List<String> texts(PageLayout layout, PrintKind kind, LessonPart part, String problem) {
@@ -203,15 +208,15 @@ class PrintTest {
         List<PrintQuestion> one =
                 List.of(new PrintQuestion(1, ProblemText.kept(problem), "", LessonPart.ALONE));
         return Pages.of(new PrintOrder("T", "AAAA-A", one, layout, HouseStyle.USUAL, PrintKind.QUESTIONS)).get(0).inks()
-                .stream().filter(ink -> ink instanceof Ink.Line).count();
+                .stream().filter(ink -> ink instanceof PageInk.Line).count();
     }
 
     @ParameterizedTest
     @EnumSource(Operation.class)
     void versionsAreAsHardQuestionForQuestionAndShareNoNumbers(Operation operation) {
-        List<Question> a = new Draft(new Wishes(operation, Map.of()), 6).draw(10);
-        List<Question> b = Versions.of(a, "B", 6);
-        List<Question> c = Versions.of(a, "C", 6);
+        List<FeaturedProblem> a = new Draft(new Wishes(operation, Map.of()), 6).draw(10);
+        List<FeaturedProblem> b = Versions.of(a, "B", 6);
+        List<FeaturedProblem> c = Versions.of(a, "C", 6);
         assertThat(Versions.of(a, "A", 6)).isEqualTo(a);
         assertThat(Versions.of(a, "B", 6)).isEqualTo(b);
         for (int i = 0; i < a.size(); i++) {
@@ -219,12 +224,12 @@ class PrintTest {
             assertThat(b.get(i).features().counts()).isEqualTo(counts);
             assertThat(c.get(i).features().counts()).isEqualTo(counts);
         }
-        assertThat(Stream.of(a, b, c).flatMap(List::stream).map(Question::likeness)).doesNotHaveDuplicates();
+        assertThat(Stream.of(a, b, c).flatMap(List::stream).map(FeaturedProblem::likeness)).doesNotHaveDuplicates();
     }
 
     @Test
     void aQuestionThatStandsAloneInItsKindStaysAsItIs() {
-        List<Question> decimals = List.of(Question.of(ProblemText.kept("1.25 + 0.75")));
+        List<FeaturedProblem> decimals = List.of(FeaturedProblem.of(ProblemText.kept("1.25 + 0.75")));
         assertThat(Versions.of(decimals, "B", 1)).isEqualTo(decimals);
     }
 

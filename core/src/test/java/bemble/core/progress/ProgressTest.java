@@ -37,7 +37,7 @@ class ProgressTest {
     }
 
     private static Standing on(String days, int day) {
-        return Progress.of(answers(days), List.of(), true, MONDAY.plusDays(day), Rule.USUAL);
+        return Progress.of(answers(days), List.of(), true, MONDAY.plusDays(day), SecureRule.USUAL);
     }
 
     /** Days are counted from the first; what lasts has no end. */
@@ -52,7 +52,7 @@ class ProgressTest {
             0:+++++ 7:+++++ 21:--- 28:+++++++++ 35:+++++++ | 7-21 28- | 21 35
             """)
     void theCourseTellsWhenItWasSecureAndWhenItCameBack(String days, String secure, String returns) {
-        Course course = on(days, 40).course();
+        RungCourse course = on(days, 40).course();
         assertThat(course.secure().stream().map(span -> nth(span.from()) + "-" + (span.until() == null ? ""
                 : nth(span.until()))).toList()).isEqualTo(words(secure));
         assertThat(course.returns().stream().map(ProgressTest::nth).toList()).isEqualTo(words(returns));
@@ -114,7 +114,7 @@ class ProgressTest {
 
     @Test
     void aRungNeverTriedSaysSo() {
-        assertThat(Progress.of(List.of(), List.of(), true, MONDAY, Rule.USUAL)).isEqualTo(Standing.NONE);
+        assertThat(Progress.of(List.of(), List.of(), true, MONDAY, SecureRule.USUAL)).isEqualTo(Standing.NONE);
     }
 
     @ParameterizedTest
@@ -147,7 +147,8 @@ class ProgressTest {
     void aQuizCountsUntilItIsSettled(String days, int right, int day, String counts, boolean comesBack, String why) {
         Quiz quiz = new Quiz(MONDAY.plusDays(7), right, 5, 4, "carry-forgotten");
         Quiz before = new Quiz(MONDAY, 3, 5, 4, null);
-        Standing standing = Progress.of(answers(days), List.of(quiz, before), true, MONDAY.plusDays(day), Rule.USUAL);
+        Standing standing =
+                Progress.of(answers(days), List.of(quiz, before), true, MONDAY.plusDays(day), SecureRule.USUAL);
         String last = standing.quiz() == null ? "none" : standing.quiz().isPassed() ? "passed" : "failed";
         assertThat(last).as(why).isEqualTo(counts);
         assertThat(standing.due()).as(why).isEqualTo(comesBack);
@@ -165,7 +166,8 @@ class ProgressTest {
             """)
     void aPassedQuizStandsForTheWeek(String days, int right, String slip, State state, String why) {
         Quiz quiz = new Quiz(MONDAY.plusDays(7), right, 5, 4, slip);
-        assertThat(Progress.of(answers(days), List.of(quiz), true, MONDAY.plusDays(7), Rule.USUAL).state()).as(why)
+        assertThat(Progress.of(answers(days), List.of(quiz), true, MONDAY.plusDays(7), SecureRule.USUAL).state())
+                .as(why)
                 .isEqualTo(state);
     }
 
@@ -190,10 +192,10 @@ class ProgressTest {
                     answers.addAll(answers(day + ":" + "+-x".charAt(day * 7 % 3)));
                 }
             }
-            Standing inOrder = Progress.of(answers, List.of(), true, MONDAY.plusDays(41), Rule.USUAL);
+            Standing inOrder = Progress.of(answers, List.of(), true, MONDAY.plusDays(41), SecureRule.USUAL);
             List<Evidence> mixed = new ArrayList<>(answers);
             Collections.shuffle(mixed, random);
-            assertThat(Progress.of(mixed, List.of(), true, MONDAY.plusDays(41), Rule.USUAL)).isEqualTo(inOrder);
+            assertThat(Progress.of(mixed, List.of(), true, MONDAY.plusDays(41), SecureRule.USUAL)).isEqualTo(inOrder);
         }
     }
 
@@ -211,10 +213,11 @@ class ProgressTest {
             }
             List<Quiz> quizzes = random.nextBoolean() ? List.of()
                     : List.of(new Quiz(MONDAY.plusDays(last), 5, 6, 4 + random.nextInt(3), null));
-            Place kept = Progress.of(answers, quizzes, true, MONDAY.plusDays(last), Rule.USUAL).place();
+            Place kept = Progress.of(answers, quizzes, true, MONDAY.plusDays(last), SecureRule.USUAL).place();
             for (int later = last; later < last + 80; later += 1 + random.nextInt(7)) {
                 assertThat(kept.on(MONDAY.plusDays(later)))
-                        .isEqualTo(Progress.of(answers, quizzes, true, MONDAY.plusDays(later), Rule.USUAL).place());
+                        .isEqualTo(
+                                Progress.of(answers, quizzes, true, MONDAY.plusDays(later), SecureRule.USUAL).place());
             }
         }
     }

@@ -9,7 +9,7 @@ import bemble.core.hand.slipped.Slip;
 import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;
@@ -51,7 +51,7 @@ class FactsWorkedTest {
     @ParameterizedTest
     @EnumSource(Operation.class)
     void whateverFactIsMissedOneIsTold(Operation operation) {
-        for (Question drawn : new Draft(Ladder.of(operation).get(1).wishes(), 5).draw(6)) {
+        for (FeaturedProblem drawn : new Draft(Ladder.of(operation).get(1).wishes(), 5).draw(6)) {
             Problem asked = drawn.problem();
             Written careful = Written.answerBy(Hand.CAREFUL, asked, Methods.usual(asked), STYLE);
             for (int which = 0; which < careful.factsWorked().size(); which++) {

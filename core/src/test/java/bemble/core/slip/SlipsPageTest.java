@@ -12,7 +12,7 @@ import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -62,7 +62,7 @@ class SlipsPageTest {
         // As a class would meet it: on the first rung where it shows.
         if (slip.numbers() != Numbers.WITH_DECIMALS) {
             for (Rung rung : Ladder.of(slip.operation())) {
-                for (Question question : new Draft(rung.wishes(), SEED).draw(DRAWN)) {
+                for (FeaturedProblem question : new Draft(rung.wishes(), SEED).draw(DRAWN)) {
                     Optional<String> shown = shown(slip, question.problem(), method);
                     if (shown.isPresent()) {
                         return shown;

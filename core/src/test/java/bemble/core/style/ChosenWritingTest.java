@@ -6,7 +6,7 @@ import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
 import bemble.core.print.Stages;
 import bemble.core.print.WorkedPicture;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import bemble.core.problem.ProblemText;
 import bemble.core.sheet.SheetMark;
@@ -232,7 +232,7 @@ class ChosenWritingTest {
                 .noneMatch(text -> text.startsWith("1  "));
         for (Page page : pages) {
             assertThat(page.inks()).allSatisfy(ink -> {
-                if (ink instanceof Ink.Line line) {
+                if (ink instanceof PageInk.Line line) {
                     assertThat(line.x1()).isBetween(10.0, page.width() - 10);
                     assertThat(line.y2()).isBetween(10.0, page.height() - 10);
                 }
@@ -241,7 +241,8 @@ class ChosenWritingTest {
     }
 
     private static List<String> texts(Page page) {
-        return page.inks().stream().filter(Ink.Text.class::isInstance).map(ink -> ((Ink.Text) ink).text()).toList();
+        return page.inks().stream().filter(PageInk.Text.class::isInstance).map(ink -> ((PageInk.Text) ink).text())
+                .toList();
     }
 
     @Test

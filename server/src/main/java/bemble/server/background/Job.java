@@ -25,11 +25,11 @@ final class Job {
     private final UUID id = UUID.randomUUID();
     private final TeacherId teacherId;
     private final Work work;
-    private final Progress progress;
+    private final JobProgress progress;
     private final CountDownLatch ended = new CountDownLatch(1);
     private volatile Stand stand = new Without(State.WAITING);
 
-    Job(TeacherId teacherId, Work work, Progress progress) {
+    Job(TeacherId teacherId, Work work, JobProgress progress) {
         this.teacherId = teacherId;
         this.work = work;
         this.progress = progress;
@@ -97,7 +97,7 @@ final class Job {
         try {
             progress.check();
             return new Done(work.run(progress));
-        } catch (Progress.Stopped stopped) {
+        } catch (JobProgress.Stopped stopped) {
             return new Without(State.STOPPED);
         } catch (Refusal refusal) {
             return new Refused(refusal.faults());

@@ -38,7 +38,7 @@ public class Jobs {
     @FunctionalInterface
     public interface Work {
         @Nullable
-        Object run(Progress progress) throws Exception;
+        Object run(JobProgress progress) throws Exception;
     }
 
     /**
@@ -70,7 +70,7 @@ public class Jobs {
      */
     public UnderWay begin(JobKind kind, TeacherId teacherId, Work work) {
         JobTurns line = Objects.requireNonNull(turns.get(kind));
-        Job job = new Job(teacherId, work, new Progress(line::isStopping));
+        Job job = new Job(teacherId, work, new JobProgress(line::isStopping));
         line.add(job);
         jobs.put(job.id(), job);
         // Who does not wait is told of its end where they look how far it is, however quick it was.

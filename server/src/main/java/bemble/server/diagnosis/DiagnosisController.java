@@ -13,7 +13,7 @@ import bemble.core.hand.Method;
 import bemble.core.method.Methods;
 import bemble.core.order.WorkOrder;
 import bemble.core.practice.Draft;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Numeral;
 import bemble.core.problem.Operation;
@@ -185,7 +185,7 @@ class DiagnosisController {
         Method<?> method = Methods.find(model, request.method(), HouseStyle.USUAL);
         Writer writer = given.isEmpty() ? null : writer(given, orders);
         NextQuestion next = NextQuestion.after(writer, wishes, method,
-                orders.stream().map(order -> Question.of(order.problem())).toList(), seed);
+                orders.stream().map(order -> FeaturedProblem.of(order.problem())).toList(), seed);
         return new NextResponse(next.question() == null ? null : problem(next.question().problem()), next.why(),
                 writer == null ? List.of() : causes(writer), writer == null ? List.of() : facts(writer),
                 writer == null ? 0 : writer.unknownHabit(), next.done());

@@ -7,7 +7,7 @@ import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Punctuation;
 import bemble.server.background.WorkQueue;
@@ -52,7 +52,7 @@ class WarmUp {
             }
             List<Rung> rungs = Ladder.of(operation);
             List<Answers> sheet = Stream.of(rungs.get(1), rungs.get(rungs.size() / 2))
-                    .flatMap(rung -> new Draft(rung.wishes(), 1).draw(QUESTIONS).stream()).map(Question::problem)
+                    .flatMap(rung -> new Draft(rung.wishes(), 1).draw(QUESTIONS).stream()).map(FeaturedProblem::problem)
                     .map(problem -> Answers.of(problem, Methods.usual(problem).name().id())).toList();
             for (int writer = 0; writer < WRITERS && !isDone(); writer++) {
                 int wrongEach = writer + 1;

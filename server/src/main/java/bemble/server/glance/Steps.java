@@ -1,7 +1,7 @@
 package bemble.server.glance;
 
 import bemble.core.hand.slipped.KnownSlip;
-import bemble.core.progress.Course;
+import bemble.core.progress.RungCourse;
 import bemble.core.style.HouseStyle;
 import bemble.server.glance.StepsView.StepLine;
 import bemble.server.glance.StepsView.SeenSlip;
@@ -102,7 +102,7 @@ final class Steps {
                 on.course().returns().stream().filter(this::isShown).map(this::at).toList(), said);
     }
 
-    private SecureSpan span(Course.Span span) {
+    private SecureSpan span(RungCourse.Span span) {
         LocalDate end = span.until() == null ? today.plusDays(1) : span.until();
         return new SecureSpan(Math.max(0, at(span.from())), Math.min(DAYS, at(end)));
     }
@@ -138,7 +138,7 @@ final class Steps {
         return wanted.pupil().places().state(on.rung().id()).isReached() ? "; secure" + since(on.course()) : "";
     }
 
-    private static String since(Course course) {
+    private static String since(RungCourse course) {
         return course.secure().isEmpty() || course.secure().get(course.secure().size() - 1).until() != null ? ""
                 : " since " + DAY.format(course.secure().get(course.secure().size() - 1).from());
     }

@@ -12,7 +12,7 @@ import bemble.server.ids.ClassId;
 import bemble.server.ids.MarkingId;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.TeacherId;
-import bemble.server.background.Progress;
+import bemble.server.background.JobProgress;
 import bemble.server.marking.taken.PastAnswer;
 import bemble.server.marking.taken.PastPile;
 import bemble.server.marking.taken.PastQuiz;
@@ -20,7 +20,7 @@ import bemble.server.marking.taken.TakenPapers;
 import bemble.server.progress.PupilWork;
 import bemble.server.progress.RecordService;
 import bemble.server.progress.StandingOverrideService;
-import bemble.server.reports.Judgement;
+import bemble.server.reports.ColleagueJudgement;
 import bemble.server.reports.Pieces;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -80,7 +80,7 @@ class ClassTransfer {
     }
 
     private ClassFile.PupilInFile inFile(PupilWork pupil, @Nullable Boolean left) {
-        List<Judgement> judgements = pieces.judgementsOf(pupil.pupil().id());
+        List<ColleagueJudgement> judgements = pieces.judgementsOf(pupil.pupil().id());
         return new ClassFile.PupilInFile(pupil.pupil().name(), pupil.answers().stream()
                 .map(answer -> new ClassFile.AnswerInFile(answer.day(), answer.title(), answer.question(),
                         answer.problem().text(), answer.right(),
@@ -107,7 +107,7 @@ class ClassTransfer {
      *
      * @throws Refusal naming what cannot be read
      */
-    SchoolClass takeOver(TeacherId teacherId, byte[] file, Progress progress) {
+    SchoolClass takeOver(TeacherId teacherId, byte[] file, JobProgress progress) {
         ClassFile read = files.read(file);
         progress.of(read.pupils().stream().mapToInt(pupil -> pupil.answers().size()).sum());
         SchoolClass made =
@@ -132,7 +132,7 @@ class ClassTransfer {
         rulings.keepRuling(pupilId, rung.rung(), rung.state(), rung.say());
     }
 
-    private void fill(TeacherId teacherId, SchoolClass made, ClassFile file, Progress progress) {
+    private void fill(TeacherId teacherId, SchoolClass made, ClassFile file, JobProgress progress) {
         Map<PastPile, List<PastAnswer>> answers = new LinkedHashMap<>();
         Map<PastPile, List<PastQuiz>> quizzes = new HashMap<>();
         IdentityHashMap<ClassFile.PupilInFile, PupilId> ids = new IdentityHashMap<>();
@@ -166,7 +166,7 @@ class ClassTransfer {
         for (ClassFile.PupilInFile pupil : file.pupils()) {
             pupil.answers()
                     .forEach(answer -> answer.judgements()
-                            .forEach(said -> pieces.keep(new Judgement(Objects.requireNonNull(ids.get(pupil)),
+                            .forEach(said -> pieces.keep(new ColleagueJudgement(Objects.requireNonNull(ids.get(pupil)),
                                     Objects.requireNonNull(piles.get(new PastPile(answer.day(), answer.sheet()))),
                                     answer.question(), said.judge(),
                                     said.says(), said.day()))));

@@ -2,7 +2,7 @@ package bemble.server.lesson;
 
 import bemble.core.lesson.LessonDraft;
 import bemble.core.lesson.Stage;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.problem.Refusal;
@@ -61,7 +61,7 @@ class LessonService {
     }
 
     private LessonContent drafted(TeacherId teacherId, LessonSubject subject, int minutes, long seed) {
-        List<Question> worked = Stream.of(subject.shown(), subject.together(), subject.worked().draw(seed))
+        List<FeaturedProblem> worked = Stream.of(subject.shown(), subject.together(), subject.worked().draw(seed))
                 .flatMap(List::stream).toList();
         List<Stage> stages = LessonDraft.of(worked, subject.slip(), subject.sheet(), minutes, styles.of(teacherId));
         return LessonContent.of(stages);

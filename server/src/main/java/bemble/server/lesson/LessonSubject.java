@@ -1,6 +1,6 @@
 package bemble.server.lesson;
 
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.server.ids.SetId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -15,11 +15,12 @@ import org.jspecify.annotations.Nullable;
  * @param minutes how long a lesson is where nothing else is said
  * @param setId the set of what is done alone, or null where none was made
  */
-record LessonSubject(String title, String aside, List<Question> shown, List<Question> together, List<Question> sheet,
+record LessonSubject(String title, String aside, List<FeaturedProblem> shown, List<FeaturedProblem> together,
+        List<FeaturedProblem> sheet,
         @Nullable String slip,
         int minutes, @Nullable SetId setId, Worked worked) {
     /** Draws the problems for the board: like those of the sheet, and none of them. */
     interface Worked {
-        List<Question> draw(long seed);
+        List<FeaturedProblem> draw(long seed);
     }
 }

@@ -6,7 +6,7 @@ import bemble.core.plan.PlanSheet;
 import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Refusal;
@@ -66,7 +66,7 @@ class LessonSubjects {
     private static LessonSubject ofRung(String id) {
         Rung rung = Ladder.find(id).orElseThrow(LessonSubjects::nothing);
         Need need = new Need(Need.Kind.NEXT, id, null);
-        List<Question> sheet = PlanSheet.draw(need, need.questions(), SHEET_SEED);
+        List<FeaturedProblem> sheet = PlanSheet.draw(need, need.questions(), SHEET_SEED);
         return new LessonSubject(rung.fullTitle(), rung.news(), List.of(), List.of(), sheet, null, USUAL_MINUTES, null,
                 seed -> PlanSheet.draw(need, LessonDraft.WORKED, seed, sheet));
     }
@@ -77,19 +77,20 @@ class LessonSubjects {
             throw Refusal.of("questions",
                     "This set has no questions yet. Draw some first; the lesson is set out from them.");
         }
-        List<Question> alone = read(all, LessonPart.ALONE);
-        List<Question> every = all.stream().map(asked -> Question.of(asked.problem())).toList();
+        List<FeaturedProblem> alone = read(all, LessonPart.ALONE);
+        List<FeaturedProblem> every = all.stream().map(asked -> FeaturedProblem.of(asked.problem())).toList();
         return new LessonSubject(sheets.ofSet(teacherId, id).title(), "", read(all, LessonPart.SHOWN),
                 read(all, LessonPart.TOGETHER),
                 alone.isEmpty() ? every : alone, null, USUAL_MINUTES, id, seed -> like(every, seed));
     }
 
-    private static List<Question> read(List<PrintedSheets.Asked> all, LessonPart part) {
-        return all.stream().filter(asked -> asked.part() == part).map(asked -> Question.of(asked.problem())).toList();
+    private static List<FeaturedProblem> read(List<PrintedSheets.Asked> all, LessonPart part) {
+        return all.stream().filter(asked -> asked.part() == part).map(asked -> FeaturedProblem.of(asked.problem()))
+                .toList();
     }
 
     /** Others as hard as the first of a set; where none can be drawn, its own. */
-    private static List<Question> like(List<Question> every, long seed) {
+    private static List<FeaturedProblem> like(List<FeaturedProblem> every, long seed) {
         try {
             return new Draft(Wishes.like(every.get(0).features()), seed).within(LONGEST).draw(LessonDraft.WORKED,
                     every);
@@ -127,8 +128,8 @@ class LessonSubjects {
         List<GroupView> groups = meant.groups(plan);
         GroupView group = groups.get(0);
         Need need = new Need(group.kind(), meant.rung(), meant.slip());
-        List<Question> sheet =
-                plans.problems(teacherId, meant.day(), group).stream().map(Question::of).toList();
+        List<FeaturedProblem> sheet =
+                plans.problems(teacherId, meant.day(), group).stream().map(FeaturedProblem::of).toList();
         String names = groups.stream().flatMap(each -> each.pupils().stream()).map(Pupil::name)
                 .collect(Collectors.joining(", "));
         return new LessonSubject(group.sheetTitle(), plan.className() + ": " + names + ". " + group.reason(),

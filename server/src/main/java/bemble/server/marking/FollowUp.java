@@ -3,7 +3,7 @@ package bemble.server.marking;
 import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
 import bemble.core.practice.features.Features;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
@@ -67,9 +67,9 @@ class FollowUp {
         for (Problem model : problems) {
             try {
                 Wishes wishes = Wishes.like(Features.of(model)).withTelling(slip);
-                List<Question> drawn =
-                        new Draft(wishes, seed).draw(count, problems.stream().map(Question::of).toList());
-                return drawn.stream().map(Question::problem).toList();
+                List<FeaturedProblem> drawn =
+                        new Draft(wishes, seed).draw(count, problems.stream().map(FeaturedProblem::of).toList());
+                return drawn.stream().map(FeaturedProblem::problem).toList();
             } catch (Refusal noneLikeThis) {
                 // Another question of the sheet may have others like it.
             }
@@ -91,7 +91,7 @@ class FollowUp {
         OpenPile open = piles.open(teacherId, id);
         List<Strip> strips = new ArrayList<>();
         for (Pupil pupil : open.schoolClass().pupils()) {
-            Judgement judgement = report.judge(open, pupil, List.of());
+            PupilJudgement judgement = report.judge(open, pupil, List.of());
             if (judgement.view().wrong() > 0) {
                 strip(open, pupil, judgement).ifPresent(strips::add);
             }
@@ -99,7 +99,7 @@ class FollowUp {
         return strips;
     }
 
-    private Optional<Strip> strip(OpenPile open, Pupil pupil, Judgement judgement) {
+    private Optional<Strip> strip(OpenPile open, Pupil pupil, PupilJudgement judgement) {
         List<Problem> problems = open.sheet(pupil.id()).problems();
         Problem wrong = open.answers(pupil.id()).stream()
                 .filter(answer -> open.verdict(answer, problems.get(answer.question() - 1)) == AnswerVerdict.WRONG)
@@ -116,7 +116,7 @@ class FollowUp {
 
     private static Problem again(Problem wrong, long seed) {
         try {
-            return new Draft(Wishes.like(Features.of(wrong)), seed).draw(1, List.of(Question.of(wrong))).get(0)
+            return new Draft(Wishes.like(Features.of(wrong)), seed).draw(1, List.of(FeaturedProblem.of(wrong))).get(0)
                     .problem();
         } catch (Refusal noneLikeThis) {
             return wrong;

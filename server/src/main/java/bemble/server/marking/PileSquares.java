@@ -23,10 +23,10 @@ import org.jspecify.annotations.Nullable;
 /** Sets a pile out as squares, those who share a cause together. */
 final class PileSquares {
     private final OpenPile open;
-    private final List<Judgement> judgements;
+    private final List<PupilJudgement> judgements;
     private final List<SlipGroup> groups;
 
-    PileSquares(OpenPile open, List<Judgement> judgements, List<SlipGroup> groups) {
+    PileSquares(OpenPile open, List<PupilJudgement> judgements, List<SlipGroup> groups) {
         this.open = open;
         this.judgements = judgements;
         this.groups = groups;
@@ -35,15 +35,15 @@ final class PileSquares {
     /** Causes that most share first, then wrong answers here and there, then all right, then what is not marked. */
     PilePicture picture() {
         List<PileBand> bands = new ArrayList<>();
-        List<Judgement> left = new ArrayList<>(judgements);
+        List<PupilJudgement> left = new ArrayList<>(judgements);
         for (SlipGroup group : groups) {
-            List<Judgement> here = left.stream().filter(each -> each.slips().containsKey(group.slip())).toList();
+            List<PupilJudgement> here = left.stream().filter(each -> each.slips().containsKey(group.slip())).toList();
             left.removeAll(here);
             band(bands, group.name(), group.slip(), here);
         }
-        Map<Boolean, List<Judgement>> marked = left.stream()
+        Map<Boolean, List<PupilJudgement>> marked = left.stream()
                 .collect(Collectors.partitioningBy(each -> each.view().right() + each.view().wrong() > 0));
-        Map<Boolean, List<Judgement>> wrong = Objects.requireNonNull(marked.get(true)).stream()
+        Map<Boolean, List<PupilJudgement>> wrong = Objects.requireNonNull(marked.get(true)).stream()
                 .collect(Collectors.partitioningBy(each -> each.view().wrong() > 0));
         band(bands, "here and there", null, Objects.requireNonNull(wrong.get(true)));
         band(bands, "no wrong answer", null, Objects.requireNonNull(wrong.get(false)));
@@ -52,13 +52,13 @@ final class PileSquares {
                 counts(verdict -> verdict == AnswerVerdict.WRONG || verdict == AnswerVerdict.RIGHT));
     }
 
-    private void band(List<PileBand> bands, String title, @Nullable String slip, List<Judgement> of) {
+    private void band(List<PileBand> bands, String title, @Nullable String slip, List<PupilJudgement> of) {
         if (!of.isEmpty()) {
             bands.add(new PileBand(title, slip, of.stream().map(each -> row(each, slip)).toList()));
         }
     }
 
-    private PileRow row(Judgement judgement, @Nullable String slip) {
+    private PileRow row(PupilJudgement judgement, @Nullable String slip) {
         Pupil pupil = judgement.view().pupil();
         Map<Integer, MarkedAnswer> answers = open.answers(pupil.id()).stream()
                 .collect(Collectors.toMap(MarkedAnswer::question, Function.identity()));

@@ -61,12 +61,12 @@ class ReportService {
     ClassView ofClass(TeacherId teacherId, MarkingId id) {
         OpenPile open = piles.open(teacherId, id);
         List<QuizTaken> quizzes = quizzes(teacherId, open);
-        List<Judgement> judgements =
+        List<PupilJudgement> judgements =
                 open.schoolClass().pupils().stream().map(pupil -> judge(open, pupil, quizzes)).toList();
         List<SlipGroup> groups = groups(open, judgements);
         return new ClassView(new PileSquares(open, judgements, groups).picture(), questions(open), groups,
                 facts(judgements),
-                judgements.stream().map(Judgement::view).toList());
+                judgements.stream().map(PupilJudgement::view).toList());
     }
 
     private List<QuizTaken> quizzes(TeacherId teacherId, OpenPile open) {
@@ -75,11 +75,11 @@ class ReportService {
                         .filter(quiz -> quiz.marking().equals(open.stored().id())).toList();
     }
 
-    Judgement judge(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
+    PupilJudgement judge(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
         return judging.whereJudged(open, pupil.id(), () -> judged(open, pupil, quizzes), () -> notJudged(open, pupil));
     }
 
-    private static Judgement notJudged(OpenPile open, Pupil pupil) {
+    private static PupilJudgement notJudged(OpenPile open, Pupil pupil) {
         int right = 0;
         int wrong = 0;
         List<MarkedAnswer> answers = open.answers(pupil.id());
@@ -88,11 +88,13 @@ class ReportService {
             right += verdict == AnswerVerdict.RIGHT ? 1 : 0;
             wrong += verdict == AnswerVerdict.WRONG ? 1 : 0;
         }
-        return new Judgement(new PupilView(pupil, right, wrong, answers.size() - right - wrong, List.of(), List.of(),
-                Judging.NOT_JUDGED, null), Map.of(), PaperJudgement.NONE);
+        return new PupilJudgement(
+                new PupilView(pupil, right, wrong, answers.size() - right - wrong, List.of(), List.of(),
+                        Judging.NOT_JUDGED, null),
+                Map.of(), PaperJudgement.NONE);
     }
 
-    private Judgement judged(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
+    private PupilJudgement judged(OpenPile open, Pupil pupil, List<QuizTaken> quizzes) {
         List<Problem> problems = open.sheet(pupil.id()).problems();
         List<MarkedAnswer> read = PaperJudgements.readable(open.answers(pupil.id()));
         PaperJudgement judgement = judging.of(open, pupil.id());
@@ -117,7 +119,7 @@ class ReportService {
         }
         List<MissedFact> facts =
                 judgement.facts().stream().map(fact -> new MissedFact(fact.fact(), fact.missed(), fact.of())).toList();
-        return new Judgement(
+        return new PupilJudgement(
                 new PupilView(pupil, right, wrong, open.answers(pupil.id()).size() - right - wrong, causes, facts,
                         wrong > 1 && causes.isEmpty() ? judgement.say() : "",
                         quizzes.stream().filter(quiz -> quiz.pupilId().equals(pupil.id())).findFirst()
@@ -163,8 +165,8 @@ class ReportService {
                 .toList();
     }
 
-    private List<SlipGroup> groups(OpenPile open, List<Judgement> judgements) {
-        Map<String, List<Judgement>> bySlip = new LinkedHashMap<>();
+    private List<SlipGroup> groups(OpenPile open, List<PupilJudgement> judgements) {
+        Map<String, List<PupilJudgement>> bySlip = new LinkedHashMap<>();
         judgements.forEach(
                 judgement -> judgement.slips().keySet().stream().filter(slip -> !slip.equals(Slips.FACT_NEAR_MISS))
                         .forEach(slip -> bySlip.computeIfAbsent(slip, any -> new ArrayList<>()).add(judgement)));
@@ -187,7 +189,7 @@ class ReportService {
                 }).toList();
     }
 
-    private static List<ClassFact> facts(List<Judgement> judgements) {
+    private static List<ClassFact> facts(List<PupilJudgement> judgements) {
         Map<String, List<String>> pupils = new LinkedHashMap<>();
         judgements.forEach(judgement -> judgement.view().facts().forEach(fact -> pupils
                 .computeIfAbsent(fact.fact(), any -> new ArrayList<>()).add(judgement.view().pupil().name())));

@@ -7,7 +7,7 @@ import bemble.core.plan.PlannedPupil;
 import bemble.core.plan.WeekPlan;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;
 import bemble.server.classes.ClassService;
@@ -233,7 +233,7 @@ public class PlanService {
     /** The same for everybody who needs the same on that day. */
     private static List<Problem> drawn(Need need, int questions, LocalDate date) {
         long seed = date.toEpochDay() + (need.kind().id() + need.rung() + need.slip()).hashCode();
-        return PlanSheet.draw(need, questions, seed).stream().map(Question::problem).toList();
+        return PlanSheet.draw(need, questions, seed).stream().map(FeaturedProblem::problem).toList();
     }
 
     private static String dayName(LocalDate date) {

@@ -1,6 +1,6 @@
 package bemble.server.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import com.google.zxing.WriterException;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import com.google.zxing.qrcode.encoder.ByteMatrix;
@@ -15,7 +15,7 @@ public final class CodeModules {
     /** A row's neighbours that are black are one box, so that no hair of white is printed between them. */
     record Run(double left, double top, double width, double height) {}
 
-    static List<Run> of(Ink.Code code) {
+    static List<Run> of(PageInk.Code code) {
         ByteMatrix modules = matrix(code.text());
         double side = code.side() / modules.getWidth();
         List<Run> runs = new ArrayList<>();

@@ -1,6 +1,6 @@
 package bemble.server.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import bemble.core.print.ink.Passage;
 import java.awt.geom.AffineTransform;
@@ -79,26 +79,27 @@ public final class PdfWriter {
     private static void draw(Page page, int from, int to, PageFonts fonts, PDDocument document,
             PDPageContentStream stream) throws IOException {
         for (int i = from; i < to; i++) {
-            Ink ink = page.inks().get(i);
+            PageInk ink = page.inks().get(i);
             draw(i + 1 < to ? followed(ink) : ink, (float) page.height(), fonts, document, stream);
         }
     }
 
     /** A line after which its passage goes on: without a space its last word would be read as one with the next. */
-    private static Ink followed(Ink ink) {
-        return ink instanceof Ink.Text text && text.align() == Ink.Align.START
-                ? new Ink.Text(text.x(), text.y(), text.size(), text.align(), text.bold(), text.text() + " ") : ink;
+    private static PageInk followed(PageInk ink) {
+        return ink instanceof PageInk.Text text && text.align() == PageInk.Align.START
+                ? new PageInk.Text(text.x(), text.y(), text.size(), text.align(), text.bold(), text.text() + " ") : ink;
     }
 
-    private static void draw(Ink ink, float height, PageFonts fonts, PDDocument document, PDPageContentStream stream)
+    private static void draw(PageInk ink, float height, PageFonts fonts, PDDocument document,
+            PDPageContentStream stream)
             throws IOException {
-        if (ink instanceof Ink.Line line) {
+        if (ink instanceof PageInk.Line line) {
             stream.setStrokingColor(0f);
             stream.setLineWidth((float) line.width() * POINTS);
             stream.moveTo(x(line.x1()), y(line.y1(), height));
             stream.lineTo(x(line.x2()), y(line.y2(), height));
             stream.stroke();
-        } else if (ink instanceof Ink.Bend bend) {
+        } else if (ink instanceof PageInk.Bend bend) {
             stream.setStrokingColor(0f);
             stream.setLineWidth((float) bend.width() * POINTS);
             stream.moveTo(x(bend.x1()), y(bend.y1(), height));
@@ -107,15 +108,15 @@ public final class PdfWriter {
                     x(third(bend.x2(), bend.towardsX())), y(third(bend.y2(), bend.towardsY()), height),
                     x(bend.x2()), y(bend.y2(), height));
             stream.stroke();
-        } else if (ink instanceof Ink.Text text) {
+        } else if (ink instanceof PageInk.Text text) {
             text(text, height, fonts, stream);
-        } else if (ink instanceof Ink.Block block) {
+        } else if (ink instanceof PageInk.Block block) {
             fill(block.left(), block.top(), block.side(), block.side(), height, stream);
-        } else if (ink instanceof Ink.Code code) {
+        } else if (ink instanceof PageInk.Code code) {
             for (CodeModules.Run run : CodeModules.of(code)) {
                 fill(run.left(), run.top(), run.width(), run.height(), height, stream);
             }
-        } else if (ink instanceof Ink.Photo photo) {
+        } else if (ink instanceof PageInk.Photo photo) {
             stream.drawImage(JPEGFactory.createFromByteArray(document, photo.jpeg()), x(photo.left()),
                     y(photo.top() + photo.height(), height), (float) photo.width() * POINTS,
                     (float) photo.height() * POINTS);
@@ -129,7 +130,7 @@ public final class PdfWriter {
         stream.fill();
     }
 
-    private static void text(Ink.Text text, float height, PageFonts fonts, PDPageContentStream stream)
+    private static void text(PageInk.Text text, float height, PageFonts fonts, PDPageContentStream stream)
             throws IOException {
         ShapedText shaped = ShapedText.of(text.text(), text.bold()).orElse(null);
         PDType0Font font = fonts.of(text.bold());
@@ -150,7 +151,7 @@ public final class PdfWriter {
     }
 
     /** How far before its place a text begins. */
-    static double back(Ink.Text text, double width) {
+    static double back(PageInk.Text text, double width) {
         return switch (text.align()) {
             case START -> 0;
             case MIDDLE -> width / 2;
@@ -159,7 +160,7 @@ public final class PdfWriter {
     }
 
     /** A text as its outline, with what it says beside it for whoever copies or listens. */
-    private static void outline(Ink.Text text, ShapedText shaped, float height, PDType0Font font,
+    private static void outline(PageInk.Text text, ShapedText shaped, float height, PDType0Font font,
             PDPageContentStream stream) throws IOException {
         COSDictionary said = new COSDictionary();
         said.setItem(COSName.ACTUAL_TEXT, new COSString(text.text()));

@@ -1,6 +1,6 @@
 package bemble.server.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import bemble.server.web.Download;
 import java.util.List;
@@ -20,7 +20,8 @@ public record Report(String title, List<Page> pages) {
     /** The letters on its pages that no font has. */
     public List<String> unprintable() {
         return PrintableLetters.missing(pages.stream().flatMap(page -> page.inks().stream())
-                .map(ink -> ink instanceof Ink.Text text ? text.text() : "").distinct().collect(Collectors.joining()));
+                .map(ink -> ink instanceof PageInk.Text text ? text.text() : "").distinct()
+                .collect(Collectors.joining()));
     }
 
     /**

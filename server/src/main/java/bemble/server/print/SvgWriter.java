@@ -1,6 +1,6 @@
 package bemble.server.print;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
@@ -13,8 +13,8 @@ import org.springframework.web.util.HtmlUtils;
 
 /** Writes one page as SVG; its unit is a millimetre. */
 public final class SvgWriter {
-    private static final Map<Ink.Align, String> ANCHORS =
-            Map.of(Ink.Align.START, "start", Ink.Align.MIDDLE, "middle", Ink.Align.END, "end");
+    private static final Map<PageInk.Align, String> ANCHORS =
+            Map.of(PageInk.Align.START, "start", PageInk.Align.MIDDLE, "middle", PageInk.Align.END, "end");
 
     private SvgWriter() {}
 
@@ -25,21 +25,21 @@ public final class SvgWriter {
                 page.width(),
                 page.height()));
         svg.append("<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>");
-        for (Ink ink : page.inks()) {
+        for (PageInk ink : page.inks()) {
             draw(ink, svg);
         }
         return svg.append("</svg>").toString();
     }
 
-    private static void draw(Ink ink, StringBuilder svg) {
-        if (ink instanceof Ink.Line line) {
+    private static void draw(PageInk ink, StringBuilder svg) {
+        if (ink instanceof PageInk.Line line) {
             svg.append(format("<path d=\"M%s %sL%s %s\" stroke=\"#000\" stroke-width=\"%s\"/>", line.x1(), line.y1(),
                     line.x2(), line.y2(), line.width()));
-        } else if (ink instanceof Ink.Bend bend) {
+        } else if (ink instanceof PageInk.Bend bend) {
             svg.append(format("<path d=\"M%s %sQ%s %s %s %s\" stroke=\"#000\" fill=\"none\" stroke-width=\"%s\"/>",
                     bend.x1(),
                     bend.y1(), bend.towardsX(), bend.towardsY(), bend.x2(), bend.y2(), bend.width()));
-        } else if (ink instanceof Ink.Text text) {
+        } else if (ink instanceof PageInk.Text text) {
             ShapedText shaped = ShapedText.of(text.text(), text.bold()).orElse(null);
             if (shaped != null) {
                 outline(text, shaped, svg);
@@ -49,16 +49,16 @@ public final class SvgWriter {
                     text.size(), Objects.requireNonNull(ANCHORS.get(text.align())),
                     text.bold() ? " font-weight=\"700\"" : ""));
             svg.append(HtmlUtils.htmlEscapeDecimal(printable(text.text()))).append("</text>");
-        } else if (ink instanceof Ink.Block block) {
+        } else if (ink instanceof PageInk.Block block) {
             fill(block.left(), block.top(), block.side(), block.side(), svg);
-        } else if (ink instanceof Ink.Code code) {
+        } else if (ink instanceof PageInk.Code code) {
             CodeModules.of(code).forEach(run -> fill(run.left(), run.top(), run.width(), run.height(), svg));
-        } else if (ink instanceof Ink.Photo photo) {
+        } else if (ink instanceof PageInk.Photo photo) {
             photo(photo, svg);
         }
     }
 
-    private static void photo(Ink.Photo photo, StringBuilder svg) {
+    private static void photo(PageInk.Photo photo, StringBuilder svg) {
         svg.append(format("<image x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\" href=\"data:image/jpeg;base64,",
                 photo.left(),
                 photo.top(), photo.width(), photo.height())).append(Base64.getEncoder().encodeToString(photo.jpeg()))
@@ -71,7 +71,7 @@ public final class SvgWriter {
     }
 
     /** A text in another script as its outline, since a browser may not have its letters; what it says stands beside it. */
-    private static void outline(Ink.Text text, ShapedText shaped, StringBuilder svg) {
+    private static void outline(PageInk.Text text, ShapedText shaped, StringBuilder svg) {
         double left = text.x() - PdfWriter.back(text, shaped.width() * text.size());
         svg.append("<path role=\"img\" aria-label=\"").append(HtmlUtils.htmlEscapeDecimal(printable(text.text())))
                 .append("\" d=\"");

@@ -4,12 +4,12 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
-import bemble.core.progress.Course;
+import bemble.core.progress.RungCourse;
 import bemble.core.progress.Evidence;
 import bemble.core.progress.Place;
 import bemble.core.progress.Progress;
 import bemble.core.progress.Quiz;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import bemble.core.progress.SlipHistory;
 import bemble.core.progress.SlipWeeks;
 import bemble.core.progress.Standing;
@@ -68,7 +68,8 @@ public final class PupilWork {
                 List<Answer> here = onRungs.getOrDefault(rung.id(), List.of());
                 if (!here.isEmpty()) {
                     byRule.put(rung.id(), Progress.of(here.stream().map(this::evidence).toList(),
-                            quizzesOn.getOrDefault(rung.id(), List.of()), rungs.givesChance(rung), today, Rule.USUAL));
+                            quizzesOn.getOrDefault(rung.id(), List.of()), rungs.givesChance(rung), today,
+                            SecureRule.USUAL));
                 }
             }
         }
@@ -113,7 +114,7 @@ public final class PupilWork {
      * @param course how it went by the rule
      * @param said what the teacher says of it; null where nothing
      */
-    public record OnRung(Rung rung, List<Answer> answers, Course course, @Nullable Said said) {}
+    public record OnRung(Rung rung, List<Answer> answers, RungCourse course, @Nullable Said said) {}
 
     /** What a teacher says of a rung. */
     public record Said(State state, LocalDate day) {}

@@ -5,7 +5,7 @@ import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.practice.Rung;
 import bemble.core.problem.Operation;
 import bemble.core.progress.Place;
-import bemble.core.progress.Rule;
+import bemble.core.progress.SecureRule;
 import bemble.core.progress.SlipHistory;
 import bemble.core.progress.SlipWeeks;
 import bemble.core.progress.SlipWeeks.Week;
@@ -175,7 +175,7 @@ class RecordPages {
 
     /** The rule in words, so that a teacher can judge it. */
     static String rule() {
-        Rule rule = Rule.USUAL;
+        SecureRule rule = SecureRule.USUAL;
         return "Secure is " + rule.right() + " of the last " + rule.of()
                 + " first answers right without help, or as large a part of as many "
                 + "as reach back " + rule.apartDays() + " days, and no slip among them; " + rule.chances()

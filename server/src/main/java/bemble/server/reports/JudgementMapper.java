@@ -10,9 +10,9 @@ import org.apache.ibatis.annotations.Select;
 @Mapper
 interface JudgementMapper {
     @Select("select pupil_id, marking_id, question, judge, says, judged_on from judgement where pupil_id = #{pupilId} order by id")
-    List<Judgement> of(PupilId pupilId);
+    List<ColleagueJudgement> of(PupilId pupilId);
 
     @Insert("insert into judgement (pupil_id, marking_id, question, judge, says, judged_on) "
             + "values (#{pupilId}, #{markingId}, #{question}, #{judge}, #{says}, #{judgedOn})")
-    void add(Judgement judgement);
+    void add(ColleagueJudgement judgement);
 }

@@ -36,19 +36,19 @@ public class Pieces {
     }
 
     /** Everything that was said of a pupil's work. */
-    public List<Judgement> judgementsOf(PupilId pupilId) {
+    public List<ColleagueJudgement> judgementsOf(PupilId pupilId) {
         return judgements.of(pupilId);
     }
 
     /** Keeps what was said in another Bemble. */
-    public void keep(Judgement judgement) {
+    public void keep(ColleagueJudgement judgement) {
         judgements.add(judgement);
     }
 
     /** The latest pieces of a pupil, the last of them last. */
     PiecesView of(TeacherId teacherId, PupilId pupilId) {
         RecordService.Known known = records.pupil(teacherId, pupilId);
-        List<Judgement> all = judgements.of(pupilId);
+        List<ColleagueJudgement> all = judgements.of(pupilId);
         HouseStyle style = styles.of(teacherId);
         List<Answer> alone = known.work().answers().stream().filter(Answer::alone).toList();
         return new PiecesView(known.work().pupil().name(), alone
@@ -76,8 +76,9 @@ public class Pieces {
             throw Refusal.of("judge",
                     judgement.judge().strip() + " has judged this already. The second judgement is somebody else's.");
         }
-        judgements.add(new Judgement(pupilId, judgement.marking(), judgement.question(), judgement.judge().strip(),
-                judgement.says().strip(), records.today()));
+        judgements.add(
+                new ColleagueJudgement(pupilId, judgement.marking(), judgement.question(), judgement.judge().strip(),
+                        judgement.says().strip(), records.today()));
         return of(teacherId, pupilId);
     }
 }

@@ -17,7 +17,7 @@ import bemble.server.marking.taken.TakenPapers;
 import bemble.server.screens.ScreenViews.PlaceView;
 import bemble.server.screens.ScreenViews.SessionLine;
 import bemble.server.screens.ScreenViews.SessionView;
-import bemble.server.web.Page;
+import bemble.server.web.ListPage;
 import bemble.server.web.SearchWords;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -70,9 +70,9 @@ class ScreenService {
      *
      * @param classId of this class alone; of all where it is null
      */
-    Page<SessionLine> search(TeacherId teacherId, ClassId classId, String words, int offset, int most) {
+    ListPage<SessionLine> search(TeacherId teacherId, ClassId classId, String words, int offset, int most) {
         String pattern = SearchWords.pattern(words);
-        return new Page<>(
+        return new ListPage<>(
                 screens.search(teacherId, classId, pattern, offset, most).stream()
                         .map(each -> new SessionLine(each.id(), each.title(),
                                 each.className(), each.code(), each.endedAt() != null, each.openedAt(), each.cameIn(),

@@ -3,7 +3,7 @@ package bemble.server.sets;
 import bemble.core.practice.Ladder;
 import bemble.core.practice.TellingSet;
 import bemble.core.practice.features.Feature;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Fault;
 import bemble.core.problem.Operation;
@@ -94,7 +94,8 @@ class DesignController {
         for (int i = 0; i < lines.length; i++) {
             if (!lines[i].isBlank()) {
                 try {
-                    questions.add(QuestionView.of(Question.of(ProblemText.read(lines[i], 0, punctuation)), style));
+                    questions.add(
+                            QuestionView.of(FeaturedProblem.of(ProblemText.read(lines[i], 0, punctuation)), style));
                 } catch (Refusal refusal) {
                     faults.add(new Fault("line " + (i + 1), "Line " + (i + 1) + ": " + refusal.getMessage()));
                 }

@@ -1,7 +1,7 @@
 package bemble.server.sets;
 
 import bemble.core.practice.Draft;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
@@ -85,8 +85,8 @@ class DraftController {
         }
         Wishes wishes = WishesJson.read(request.operation(), request.want());
         long seed = request.seed() == null ? 1 : request.seed();
-        Stream<Question> drawn = new Draft(wishes, seed).within(LONGEST).draw(request.count()).stream();
-        Stream<Question> inOrder = Boolean.TRUE.equals(request.easiestFirst())
+        Stream<FeaturedProblem> drawn = new Draft(wishes, seed).within(LONGEST).draw(request.count()).stream();
+        Stream<FeaturedProblem> inOrder = Boolean.TRUE.equals(request.easiestFirst())
                 ? drawn.sorted(Comparator.comparingInt(question -> question.features().figures())) : drawn;
         return new Drawn(inOrder.map(QuestionView.in(styles.ofViewer(viewer))).toList());
     }
@@ -96,7 +96,7 @@ class DraftController {
     QuestionView another(@AuthenticationPrincipal @Nullable SignedIn viewer,
             @Valid @RequestBody AnotherRequest request) {
         Problem problem = request.work().order().problem();
-        Question model = Question.of(problem);
+        FeaturedProblem model = FeaturedProblem.of(problem);
         if (problem.operands().stream().anyMatch(number -> !number.isWhole())) {
             throw Refusal.of("problem", "Another like this is drawn for whole numbers. Type another problem.");
         }

@@ -1,7 +1,7 @@
 package bemble.server.sets;
 
 import bemble.core.practice.features.FeatureTalk;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
@@ -25,11 +25,11 @@ record QuestionView(@NotNull Operation operation, @NotNull List<String> operands
         @NotNull Map<String, Object> features,
         @NotNull String inWords, @NotNull int figures) {
     /** How questions are shown in a house style. */
-    static Function<Question, QuestionView> in(HouseStyle style) {
+    static Function<FeaturedProblem, QuestionView> in(HouseStyle style) {
         return question -> of(question, style);
     }
 
-    static QuestionView of(Question question, HouseStyle style) {
+    static QuestionView of(FeaturedProblem question, HouseStyle style) {
         Problem problem = question.problem();
         return new QuestionView(problem.operation(), problem.plainOperands(),
                 problem.decimals(), problem.text(), style.problem(problem), question.features().answer(),

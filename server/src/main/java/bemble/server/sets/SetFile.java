@@ -1,6 +1,6 @@
 package bemble.server.sets;
 
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.print.LessonPart;
 import bemble.core.problem.Fault;
 import bemble.core.style.HouseStyle;
@@ -47,7 +47,7 @@ class SetFile {
         try (CSVPrinter table = new CSVPrinter(text,
                 SpreadsheetText.FORMAT.builder().setHeader(HEADER.toArray(String[]::new)).get())) {
             for (SetQuestion question : content.questions()) {
-                QuestionView view = QuestionView.of(Question.of(question.read()), HouseStyle.USUAL);
+                QuestionView view = QuestionView.of(FeaturedProblem.of(question.read()), HouseStyle.USUAL);
                 table.printRecord(view.text(), view.answer(), SpreadsheetText.plain(question.story()), question.part(),
                         view.inWords());
             }
@@ -90,7 +90,7 @@ class SetFile {
         try {
             String part = field(row, header, "part");
             SetQuestion question = new SetQuestion(
-                    Question.of(ProblemText.kept(field(row, header, "problem"))).problem().text(),
+                    FeaturedProblem.of(ProblemText.kept(field(row, header, "problem"))).problem().text(),
                     SpreadsheetText.typed(field(row, header, "story")), part.isEmpty() ? LessonPart.ALONE.id() : part);
             check(question);
             questions.add(question);
@@ -149,7 +149,7 @@ class SetFile {
                 .sorted(Comparator.comparing(Fault::field)).toList());
         for (int i = 0; faults.isEmpty() && i < content.questions().size(); i++) {
             try {
-                Question.of(content.questions().get(i).read());
+                FeaturedProblem.of(content.questions().get(i).read());
                 check(content.questions().get(i));
             } catch (Refusal refusal) {
                 faults.add(new Fault("question " + (i + 1), "Question " + (i + 1) + ": " + refusal.getMessage()));

@@ -1,7 +1,7 @@
 package bemble.server.sets;
 
 import bemble.core.practice.Versions;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.print.LessonPart;
 import bemble.core.print.PageLayout;
 import bemble.core.print.PaperSize;
@@ -23,15 +23,15 @@ public final class SetReading {
     private SetReading() {}
 
     /** @throws Refusal naming each question that cannot be worked */
-    static List<Question> questions(SetContent content) {
-        List<Question> questions = new ArrayList<>();
+    static List<FeaturedProblem> questions(SetContent content) {
+        List<FeaturedProblem> questions = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         int figures = 0;
         for (int i = 0; i < content.questions().size() && figures <= Limits.SET_FIGURES; i++) {
             SetQuestion question = content.questions().get(i);
             try {
                 LessonPart.of(question.part());
-                Question read = Question.of(question.read());
+                FeaturedProblem read = FeaturedProblem.of(question.read());
                 questions.add(read);
                 figures += read.features().figures();
             } catch (Refusal refusal) {
@@ -60,7 +60,7 @@ public final class SetReading {
      * @throws Refusal naming each question that cannot be worked
      */
     static SetContent asWritten(SetContent content) {
-        List<Question> read = questions(content);
+        List<FeaturedProblem> read = questions(content);
         List<SetQuestion> written = new ArrayList<>();
         for (int i = 0; i < read.size(); i++) {
             SetQuestion question = content.questions().get(i);
@@ -79,12 +79,13 @@ public final class SetReading {
         if (letter.equals(Versions.LETTERS.get(0))) {
             return content;
         }
-        List<Question> others = Versions.of(questions(content), letter, content.seed() == null ? 1 : content.seed());
+        List<FeaturedProblem> others =
+                Versions.of(questions(content), letter, content.seed() == null ? 1 : content.seed());
         return renumbered(content, others, retelling);
     }
 
     /** The set with other numbers in the same questions. */
-    static SetContent renumbered(SetContent content, List<Question> others, Retelling retelling) {
+    static SetContent renumbered(SetContent content, List<FeaturedProblem> others, Retelling retelling) {
         List<SetQuestion> questions = new ArrayList<>();
         for (int i = 0; i < others.size(); i++) {
             SetQuestion before = content.questions().get(i);

@@ -2,7 +2,7 @@ package bemble.server.sets;
 
 import bemble.core.practice.Stories;
 import bemble.core.practice.Versions;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.ChangedElsewhere;
@@ -96,7 +96,7 @@ public class SetService {
         SetContent content = content(find(teacherId, id));
         SetContent copied = content;
         if (otherNumbers) {
-            List<Question> questions = SetReading.questions(content);
+            List<FeaturedProblem> questions = SetReading.questions(content);
             copied = SetReading.renumbered(content, Versions.of(questions, "B", new Random().nextInt(1_000_000)),
                     retelling(styles.of(teacherId)));
         }

@@ -1,7 +1,7 @@
 package bemble.server.sets;
 
 import bemble.core.practice.Effort;
-import bemble.core.practice.features.Question;
+import bemble.core.practice.features.FeaturedProblem;
 import bemble.core.style.HouseStyle;
 import bemble.server.ids.SetId;
 import jakarta.validation.constraints.NotNull;
@@ -18,7 +18,7 @@ record SetView(@NotNull SetId id, @NotNull SetContent content, @NotNull List<Que
         @NotNull int minutes, @NotNull boolean archived, @NotNull int revision) {
     /** What stands in the store. */
     static SetView of(StoredSet stored, SetContent content, HouseStyle style) {
-        List<Question> questions = SetReading.questions(content);
+        List<FeaturedProblem> questions = SetReading.questions(content);
         return new SetView(stored.id(), content, questions.stream().map(QuestionView.in(style)).toList(),
                 Effort.minutes(questions), stored.archived(), stored.revision());
     }

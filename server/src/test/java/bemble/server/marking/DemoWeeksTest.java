@@ -13,8 +13,8 @@ import bemble.core.practice.Draft;
 import bemble.core.practice.Ladder;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;
-import bemble.core.pupil.Pupil.Habit;
-import bemble.core.pupil.Pupil;
+import bemble.core.pupil.SimulatedPupil.Habit;
+import bemble.core.pupil.SimulatedPupil;
 import bemble.core.slip.Slips;
 import bemble.core.style.HouseStyle;
 import bemble.server.marking.taken.DemoClasses;
@@ -108,7 +108,7 @@ class DemoWeeksTest {
         // Of some the habits fade over the weeks, of others they stay.
         double kept = fades && index % 4 != 3 ? Math.max(0, (ago - 8.0) / LONGEST_AGO) : 1;
         Habit[] now = habits.stream().map(habit -> new Habit(habit.slip(), habit.share() * kept)).toArray(Habit[]::new);
-        Pupil pupil = Pupil.with(name, now).missing(index % 6 == 4 ? 0.03 : 0.005,
+        SimulatedPupil pupil = SimulatedPupil.with(name, now).missing(index % 6 == 4 ? 0.03 : 0.005,
                 index % 5 == 1 ? new String[] {"8+7", "7x8", "6x7"} : new String[0]);
         List<Item> items = new ArrayList<>();
         for (Answers question : sheet) {

@@ -2,7 +2,7 @@ package bemble.server.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
 import java.util.List;
 import org.apache.pdfbox.Loader;
@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class OtherScriptsTest {
     private static final double SIZE = 8;
 
-    private static Page page(String name, Ink.Align align) {
-        return new Page(210, 40, List.of(new Ink.Text(105, 20, SIZE, align, false, name)));
+    private static Page page(String name, PageInk.Align align) {
+        return new Page(210, 40, List.of(new PageInk.Text(105, 20, SIZE, align, false, name)));
     }
 
     /** From where to where something black stands on a page, in millimetres. */
@@ -42,12 +42,13 @@ class OtherScriptsTest {
         "Zoë 🦊"})
     void aNameInAnotherScriptIsDrawnWhereItBelongs(String name) throws Exception {
         assertThat(PrintableLetters.missing(name)).isEmpty();
-        double[] right = black(page(name, Ink.Align.START));
+        double[] right = black(page(name, PageInk.Align.START));
         assertThat(right[0]).isBetween(104.0, 108.0);
         assertThat(right[1]).isBetween(112.0, 160.0);
-        double[] left = black(page(name, Ink.Align.END));
+        double[] left = black(page(name, PageInk.Align.END));
         assertThat(left[1]).isBetween(102.0, 106.0);
-        assertThat(SvgWriter.write(page(name, Ink.Align.START))).contains("<path role=\"img\"").doesNotContain("???");
+        assertThat(SvgWriter.write(page(name, PageInk.Align.START))).contains("<path role=\"img\"")
+                .doesNotContain("???");
     }
 
     @Test
@@ -62,6 +63,6 @@ class OtherScriptsTest {
     @Test
     void whatNoFontHasIsTold() {
         assertThat(PrintableLetters.missing("Ida 𓀀 M 李")).containsExactly("𓀀");
-        assertThat(SvgWriter.write(page("李 𓀀", Ink.Align.START))).contains("<path role=\"img\"");
+        assertThat(SvgWriter.write(page("李 𓀀", PageInk.Align.START))).contains("<path role=\"img\"");
     }
 }

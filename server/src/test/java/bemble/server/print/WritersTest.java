@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bemble.core.print.TextPages;
-import bemble.core.print.ink.Ink.Align;
-import bemble.core.print.ink.Ink;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
 import java.io.IOException;
@@ -33,11 +33,11 @@ class WritersTest {
     private static final float POINTS = 72 / 25.4f;
 
     private static final Page PAGE = new Page(210, 297, List.of(
-            new Ink.Line(20, 30, 60, 30, 0.4),
-            new Ink.Bend(10, 10, 15, 5, 20, 10, 0.4),
-            new Ink.Text(20, 40, 5, Align.START, false, "Slates & <rope>"),
-            new Ink.Text(100, 50, 5, Align.MIDDLE, true, "58"),
-            new Ink.Text(190, 60, 5, Align.END, false, "√529 ≈ 23 − 0 × 1 ÷ 2")));
+            new PageInk.Line(20, 30, 60, 30, 0.4),
+            new PageInk.Bend(10, 10, 15, 5, 20, 10, 0.4),
+            new PageInk.Text(20, 40, 5, Align.START, false, "Slates & <rope>"),
+            new PageInk.Text(100, 50, 5, Align.MIDDLE, true, "58"),
+            new PageInk.Text(190, 60, 5, Align.END, false, "√529 ≈ 23 − 0 × 1 ÷ 2")));
 
     /** Lines are broken by widths that core knows by heart. */
     @Test
@@ -124,7 +124,7 @@ class WritersTest {
     @Test
     void aLetterThatNoFontHasSpoilsNothing() throws IOException {
         Page page = new Page(100, 100,
-                List.of(new Ink.Text(10, 10, 5, Align.START, false, "Boats \uD83D\uDEA2 and 漢 rope \uD80C\uDC00")));
+                List.of(new PageInk.Text(10, 10, 5, Align.START, false, "Boats \uD83D\uDEA2 and 漢 rope \uD80C\uDC00")));
         try (PDDocument document = Loader.loadPDF(PdfWriter.write("", List.of(page, page), () -> {}))) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);
             assertThat(new PDFTextStripper().getText(document)).contains("Boats \uD83D\uDEA2 and 漢 rope");

@@ -37,7 +37,7 @@ public final class MatchingColumns implements Method<Multiplication> {
         new StackPaper(block, desk).below();
         desk.rule(block, Line.ANSWER, paper.top().highest() + 1, 0);
         @Nullable
-        CarrySpots carries = new RowCarries(block, desk).of(1, Line.ANSWER, null);
+        CarrySpots carries = new RowCarrySpots(block, desk).of(1, Line.ANSWER, null);
         int from = desk.mark();
         WrittenLine answer = new WrittenLine(0);
         int carry = 0;

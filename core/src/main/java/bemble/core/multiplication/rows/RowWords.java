@@ -110,11 +110,11 @@ public final class RowWords {
     }
 
     private static String place(CarryPlace place, CarrySpots spots) {
-        if (!RowCarries.haveTheirLine(spots)) {
+        if (!RowCarrySpots.haveTheirLine(spots)) {
             return spots.line().equals(Line.UNDER) ? "under the answer in " : "in the row, before the next digit, in ";
         }
         return place == CarryPlace.ABOVE_NEXT ? "above " : place == CarryPlace.UNDER_ANSWER ? "under the row in "
-                : RowCarries.areBelow(place, spots) ? "below the rows, in " : "on the rule in ";
+                : RowCarrySpots.areBelow(place, spots) ? "below the rows, in " : "on the rule in ";
     }
 
     /** The row's last total is written whole. */

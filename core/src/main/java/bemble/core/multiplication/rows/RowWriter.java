@@ -213,8 +213,9 @@ final class RowWriter {
         int next = desk.carriesStand(CarryPlace.ABOVE_NEXT) ? i + 1 : at + 1;
         int carry = desk.ask(new Carry(spots, worth, next, total, carryIn, 0, true));
         if (carry > 0) {
-            boolean over = spots != null && RowCarries.haveTheirLine(spots) && desk.carriesStand(CarryPlace.ABOVE_NEXT)
-                    && top.has(next);
+            boolean over =
+                    spots != null && RowCarrySpots.haveTheirLine(spots) && desk.carriesStand(CarryPlace.ABOVE_NEXT)
+                            && top.has(next);
             Integer figure = over ? top.digit(next) : null;
             desk.figureOfLast(StepKind.CARRY, block, at, said -> RowWords.carry(said, figure));
             used.add(new int[] {next, carry});
@@ -233,8 +234,8 @@ final class RowWriter {
     }
 
     private @Nullable CarrySpots carrySpots(int place, Line line) {
-        CarrySpots spots = new RowCarries(block, desk).of(place + 1, line, usedSpots);
-        if (below == null && spots != null && RowCarries.areBelow(desk.style().carryPlace(), spots)) {
+        CarrySpots spots = new RowCarrySpots(block, desk).of(place + 1, line, usedSpots);
+        if (below == null && spots != null && RowCarrySpots.areBelow(desk.style().carryPlace(), spots)) {
             below = spots.line();
         }
         return spots;

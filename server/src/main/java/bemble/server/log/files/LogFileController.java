@@ -5,7 +5,7 @@ import bemble.server.ids.TeacherId;
 import bemble.server.background.JobKind;
 import bemble.server.background.Jobs;
 import bemble.server.background.Jobs.UnderWay;
-import bemble.server.background.Progress;
+import bemble.server.background.JobProgress;
 import bemble.server.log.LogService;
 import bemble.server.log.LogTable;
 import bemble.server.log.ReadEntry;
@@ -67,7 +67,7 @@ class LogFileController {
         return job.state() == Jobs.State.DONE ? ResponseEntity.ok(job.result()) : ResponseEntity.accepted().body(job);
     }
 
-    private LogService.Imported take(TeacherId teacherId, byte[] text, Progress progress) {
+    private LogService.Imported take(TeacherId teacherId, byte[] text, JobProgress progress) {
         List<ReadEntry> entries = reader.read(text, progress);
         try {
             return log.take(teacherId, entries);

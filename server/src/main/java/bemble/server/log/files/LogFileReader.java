@@ -7,7 +7,7 @@ import bemble.core.problem.Refusal;
 import bemble.core.style.HouseStyle;
 import bemble.server.faults.FileFaults;
 import bemble.server.limits.Limits;
-import bemble.server.background.Progress;
+import bemble.server.background.JobProgress;
 import bemble.server.log.ReadEntry;
 import bemble.server.log.entry.NewEntry;
 import bemble.server.log.entry.Remarks;
@@ -55,7 +55,7 @@ class LogFileReader {
      *
      * @throws FileFaults naming each line at fault; then nothing of the file is to be taken
      */
-    List<ReadEntry> read(byte[] text, Progress progress) {
+    List<ReadEntry> read(byte[] text, JobProgress progress) {
         progress.of(countOf(REFERENCE, text));
         Map<UUID, ReadEntry> entries = new LinkedHashMap<>();
         List<Fault> faults = new ArrayList<>();
@@ -104,7 +104,8 @@ class LogFileReader {
         return count;
     }
 
-    private void readEntries(JsonParser parser, Map<UUID, ReadEntry> entries, List<Fault> faults, Progress progress) {
+    private void readEntries(JsonParser parser, Map<UUID, ReadEntry> entries, List<Fault> faults,
+            JobProgress progress) {
         while (parser.nextToken() != JsonToken.END_ARRAY) {
             int line = parser.currentTokenLocation().getLineNr();
             JsonNode node = json.reader().without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS).readTree(parser);

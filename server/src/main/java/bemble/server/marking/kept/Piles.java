@@ -13,7 +13,7 @@ import bemble.server.ids.TeacherId;
 import bemble.server.sets.printed.PrintedSheets;
 import bemble.server.storage.Turns;
 import bemble.server.style.StyleService;
-import bemble.server.web.Page;
+import bemble.server.web.ListPage;
 import bemble.server.web.SearchWords;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -63,10 +63,11 @@ public class Piles {
     }
 
     /** Piles newest first, those whose title, class or code has the words. */
-    public Page<MarkingLine> search(TeacherId teacherId, String words, int offset, int most) {
+    public ListPage<MarkingLine> search(TeacherId teacherId, String words, int offset, int most) {
         String pattern = SearchWords.pattern(words);
         String code = "\"code\":\"[^\"]*" + Pattern.quote(words.strip().toLowerCase(Locale.ROOT));
-        return new Page<>(markings.search(teacherId, pattern, code, offset, most).stream().map(Piles::line).toList(),
+        return new ListPage<>(
+                markings.search(teacherId, pattern, code, offset, most).stream().map(Piles::line).toList(),
                 markings.countMatching(teacherId, pattern, code));
     }
 

@@ -2,8 +2,8 @@ package bemble.server.marking.taken;
 
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
-import bemble.core.pupil.Pupil;
-import bemble.core.pupil.Pupil.Habit;
+import bemble.core.pupil.SimulatedPupil;
+import bemble.core.pupil.SimulatedPupil.Habit;
 import bemble.core.style.HouseStyle;
 import bemble.server.account.DemoTeacher;
 import bemble.server.classes.ClassService;
@@ -93,7 +93,7 @@ public class DemoClasses implements ApplicationRunner {
         for (int i = 0; i < MARKED; i++) {
             String habit = HABITS.get(i % HABITS.size());
             PupilId pupilId = curlews.pupils().get(i).id();
-            Pupil pupil = Pupil.with(curlews.pupils().get(i).name(), habit.isEmpty() ? new Habit[0]
+            SimulatedPupil pupil = SimulatedPupil.with(curlews.pupils().get(i).name(), habit.isEmpty() ? new Habit[0]
                     : new Habit[] {new Habit(habit, 0.9)}).missing(0.01);
             int question = 0;
             for (Problem problem : open.sheet(pupilId).problems()) {

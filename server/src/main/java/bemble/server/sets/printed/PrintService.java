@@ -10,7 +10,7 @@ import bemble.core.style.HouseStyle;
 import bemble.server.background.JobKind;
 import bemble.server.background.Jobs.UnderWay;
 import bemble.server.background.Jobs;
-import bemble.server.background.Progress;
+import bemble.server.background.JobProgress;
 import bemble.server.faults.Missing;
 import bemble.server.ids.PupilId;
 import bemble.server.ids.SetId;
@@ -116,7 +116,7 @@ class PrintService {
         return new Begun(frozen, job);
     }
 
-    private void write(List<StoredPrint> frozen, Progress progress) throws IOException {
+    private void write(List<StoredPrint> frozen, JobProgress progress) throws IOException {
         int before = 0;
         for (StoredPrint print : frozen) {
             for (PrintKind kind : PrintKind.values()) {

@@ -11,4 +11,4 @@ import java.util.Map;
  * @param slips each with a question in which it shows
  * @param paper how the paper is judged, answer by answer
  */
-record Judgement(PupilView view, Map<String, Problem> slips, PaperJudgement paper) {}
+record PupilJudgement(PupilView view, Map<String, Problem> slips, PaperJudgement paper) {}

@@ -8,7 +8,7 @@ import org.springframework.http.ResponseEntity;
  *
  * @param total how many there are in all
  */
-public record Page<T>(List<T> lines, int total) {
+public record ListPage<T>(List<T> lines, int total) {
     /** The header that tells how many there are in all. */
     public static final String TOTAL = "X-Total-Count";
 

@@ -9,13 +9,13 @@ import bemble.core.problem.Problem.Subtraction;
 import bemble.core.problem.Problem;
 
 /** The lengths of what is given, which anybody sees; all problems of a shape are written over the same squares. */
-final class Shape {
-    private Shape() {}
+final class WidestProblem {
+    private WidestProblem() {}
 
     /** The problem of the same shape whose working is the widest and the longest. */
     static Problem widest(Problem problem) {
         if (problem instanceof Addition addition) {
-            return new Addition(addition.addends().stream().map(Shape::nines).toList());
+            return new Addition(addition.addends().stream().map(WidestProblem::nines).toList());
         }
         if (problem instanceof Subtraction subtraction) {
             // Up from 111 to 999 there is a jump at every place.

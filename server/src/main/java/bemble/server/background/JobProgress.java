@@ -4,14 +4,14 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 
 /** Told by who works at a job how far it is; asked whether to go on. */
-public final class Progress {
+public final class JobProgress {
     private final BooleanSupplier isStopping;
     private final AtomicInteger done = new AtomicInteger();
     private volatile int of;
     private volatile boolean stopped;
 
     /** @param isStopping whether Bemble itself is about to end */
-    Progress(BooleanSupplier isStopping) {
+    JobProgress(BooleanSupplier isStopping) {
         this.isStopping = isStopping;
     }
 

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param block the product
  */
-record RowCarries(Block block, Desk desk) {
+record RowCarrySpots(Block block, Desk desk) {
     /**
      * The place of one row's carries; null where they are kept in the head. Above, each row's stand higher than the last; on the rule,
      * the first row's stand on the rule under the multiplier, the others' under the lower rule.

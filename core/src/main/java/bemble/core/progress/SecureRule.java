@@ -25,8 +25,9 @@ import java.util.List;
  * @param againChances how many of those give the slip a chance
  * @param againRight how many right of them move on
  */
-public record Rule(int of, int right, int apartDays, int row, int freeOf, int sinceSlip, int oldDays, int chances,
+public record SecureRule(int of, int right, int apartDays, int row, int freeOf, int sinceSlip, int oldDays, int chances,
         List<Integer> gapsWeeks, int retry, int lostBelow, int same,
         int again, int againChances, int againRight) {
-    public static final Rule USUAL = new Rule(10, 9, 7, 12, 24, 9, 14, 5, List.of(1, 3, 8), 3, 7, 2, 6, 4, 5);
+    public static final SecureRule USUAL =
+            new SecureRule(10, 9, 7, 12, 24, 9, 14, 5, List.of(1, 3, 8), 3, 7, 2, 6, 4, 5);
 }

@@ -16,8 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param missed how many facts it misses besides
  * @param share the share that it is of those who make its slips: a slip that can be made in many ways is made in one of them
  */
-record Hypothesis(@Nullable Slip slip, List<KnownSlip> listed, int missed, double share) {
-    static final Hypothesis CAREFUL = new Hypothesis(null, List.of(), 0, 1);
+record SupposedHand(@Nullable Slip slip, List<KnownSlip> listed, int missed, double share) {
+    static final SupposedHand CAREFUL = new SupposedHand(null, List.of(), 0, 1);
     /** How likely one fact among those of a working is the one that is missed, and in just that way. */
     private static final double OF_THE_FACTS = 0.05;
 
@@ -26,30 +26,30 @@ record Hypothesis(@Nullable Slip slip, List<KnownSlip> listed, int missed, doubl
      *
      * @param most how many of them at most
      */
-    static List<Hypothesis> of(KnownSlip slip, List<Slip> members, int most) {
+    static List<SupposedHand> of(KnownSlip slip, List<Slip> members, int most) {
         return members.stream().limit(most).map(member -> CAREFUL.with(member, slip, 1.0 / members.size())).toList();
     }
 
     /** The same hand with one more slip. */
-    Hypothesis and(KnownSlip more) {
+    SupposedHand and(KnownSlip more) {
         return with(more.slip(), more, 1);
     }
 
     /** The same hand with one more slip, made in one column only. */
-    Hypothesis and(KnownSlip more, int place) {
+    SupposedHand and(KnownSlip more, int place) {
         return with(more.slip().at(place), more, 1);
     }
 
     /** The same hand with one more fact missed. */
-    Hypothesis missing(int fact, int by) {
+    SupposedHand missing(int fact, int by) {
         Slip miss = Slip.nearMiss(fact, by);
-        return new Hypothesis(slip == null ? miss : miss.and(slip), listed, missed + 1, share);
+        return new SupposedHand(slip == null ? miss : miss.and(slip), listed, missed + 1, share);
     }
 
-    private Hypothesis with(Slip more, KnownSlip known, double part) {
+    private SupposedHand with(Slip more, KnownSlip known, double part) {
         List<KnownSlip> all = new ArrayList<>(listed);
         all.add(known);
-        return new Hypothesis(slip == null ? more : more.and(slip), List.copyOf(all), missed, share * part);
+        return new SupposedHand(slip == null ? more : more.and(slip), List.copyOf(all), missed, share * part);
     }
 
     boolean has(KnownSlip known) {

@@ -15,7 +15,7 @@ import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
 
 /**
- * A simulated pupil: writes by a method with a hand of their own. {@code Pupil.with("Ines", new Habit("carry-forgotten", 1))}
+ * A simulated pupil: writes by a method with a hand of their own. {@code SimulatedPupil.with("Ines", new Habit("carry-forgotten", 1))}
  * writes 635 under 687 + 58.
  *
  * @param name an invented short name
@@ -24,18 +24,19 @@ import java.util.random.RandomGenerator;
  * @param shaky the facts that are missed half of the time, such as {@code 7x8}
  * @param secondsAFigure how long a figure takes
  */
-public record Pupil(String name, List<Habit> habits, double missRate, Set<String> shaky, double secondsAFigure) {
+public record SimulatedPupil(String name, List<Habit> habits, double missRate, Set<String> shaky,
+        double secondsAFigure) {
     /** A slip that is made now and then. */
     public record Habit(String slip, double share) {}
 
     /** A pupil with these habits who works carefully besides. */
-    public static Pupil with(String name, Habit... habits) {
-        return new Pupil(name, List.of(habits), 0, Set.of(), 4);
+    public static SimulatedPupil with(String name, Habit... habits) {
+        return new SimulatedPupil(name, List.of(habits), 0, Set.of(), 4);
     }
 
     /** The same, missing facts now and then. */
-    public Pupil missing(double rate, String... shakyFacts) {
-        return new Pupil(name, habits, rate, Set.of(shakyFacts), secondsAFigure);
+    public SimulatedPupil missing(double rate, String... shakyFacts) {
+        return new SimulatedPupil(name, habits, rate, Set.of(shakyFacts), secondsAFigure);
     }
 
     /**

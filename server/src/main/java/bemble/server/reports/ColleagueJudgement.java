@@ -6,7 +6,7 @@ import bemble.server.marking.MarkedWork.Answer;
 import java.time.LocalDate;
 
 /** What a colleague said of one piece of a pupil's work. */
-public record Judgement(PupilId pupilId, MarkingId markingId, int question, String judge, String says,
+public record ColleagueJudgement(PupilId pupilId, MarkingId markingId, int question, String judge, String says,
         LocalDate judgedOn) {
     /** Whether the answer is that piece. */
     public boolean isOf(Answer answer) {

@@ -5,10 +5,10 @@ import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 
 /** A problem with what makes it easy or hard; 58 + 687 and 687 + 58 have one {@code likeness}. */
-public record Question(Problem problem, Features features) {
+public record FeaturedProblem(Problem problem, Features features) {
     /** A problem with its features, read off its working. */
-    public static Question of(Problem problem) {
-        return new Question(problem, Features.of(problem));
+    public static FeaturedProblem of(Problem problem) {
+        return new FeaturedProblem(problem, Features.of(problem));
     }
 
     /** The same for problems that are alike: {@code a + b} and {@code b + a}, {@code a × b} and {@code b × a}. */

@@ -11,11 +11,11 @@ import org.jspecify.annotations.Nullable;
  * @param secure the times through which it was secure, the earliest first
  * @param returns the days on which answers were given to a rung that had come back
  */
-public record Course(List<Span> secure, List<LocalDate> returns) {
+public record RungCourse(List<Span> secure, List<LocalDate> returns) {
     /** Of one who has not tried. */
-    public static final Course NONE = new Course(List.of(), List.of());
+    public static final RungCourse NONE = new RungCourse(List.of(), List.of());
 
-    public Course {
+    public RungCourse {
         secure = List.copyOf(secure);
         returns = List.copyOf(returns);
     }
@@ -45,8 +45,8 @@ public record Course(List<Span> secure, List<LocalDate> returns) {
             returns.add(day);
         }
 
-        Course course() {
-            return new Course(secure, returns);
+        RungCourse course() {
+            return new RungCourse(secure, returns);
         }
     }
 }
