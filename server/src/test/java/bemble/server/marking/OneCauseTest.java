@@ -29,12 +29,6 @@ class OneCauseTest {
         teacher = Client.demo(shared);
     }
 
-    private static JsonNode put(String path, Object body) {
-        Client.Reply reply = teacher.send("PUT", path, Client.JSON.writeValueAsString(body));
-        assertThat(reply.status()).as(reply.text()).isEqualTo(200);
-        return reply.json();
-    }
-
     private static void style(Map<String, Object> chosen) {
         assertThat(teacher.send("PATCH", "/api/style", Client.JSON.writeValueAsString(chosen)).status()).isEqualTo(200);
     }
@@ -49,7 +43,7 @@ class OneCauseTest {
                 .post("/api/markings",
                         Map.of("classId", schoolClass.get("id").asLong(), "setId", set.get("id").asLong()))
                 .json().get("id").asLong();
-        put("/api/markings/" + id + "/day", Map.of("workedOn", LocalDate.now().toString()));
+        teacher.put("/api/markings/" + id + "/day", Map.of("workedOn", LocalDate.now().toString()));
         return id;
     }
 
@@ -74,7 +68,8 @@ class OneCauseTest {
             assertThat(wrong.size()).isGreaterThan(3);
             String paper = "/api/markings/" + pile + "/papers/" + child;
             wrong.forEach(
-                    (question, given) -> put(paper + "/answers/" + question, Map.of("state", "given", "given", given)));
+                    (question, given) -> teacher.put(paper + "/answers/" + question,
+                            Map.of("state", "given", "given", given)));
             teacher.post(paper + "/rest", Map.of("state", "right"));
 
             for (JsonNode each : teacher.get("/api/markings/" + pile).json().get("papers")) {

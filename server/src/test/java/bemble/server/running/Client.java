@@ -1,5 +1,6 @@
 package bemble.server.running;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -137,6 +138,20 @@ public final class Client {
         } catch (InterruptedException exception) {
             throw new IllegalStateException(exception);
         }
+    }
+
+    /** Puts something that is taken. */
+    public JsonNode put(String path, Object body) {
+        Reply reply = send("PUT", path, JSON.writeValueAsString(body));
+        assertThat(reply.status()).as(reply.text()).isEqualTo(200);
+        return reply.json();
+    }
+
+    /** A field of each of a list. */
+    public static List<String> all(JsonNode list, String field) {
+        List<String> values = new ArrayList<>();
+        list.forEach(each -> values.add(each.get(field).asString()));
+        return values;
     }
 
     public Reply send(String method, String path, String body) {
