@@ -11,6 +11,7 @@ import bemble.core.hand.Written;
 import bemble.core.method.EveryMethodTest;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
+import bemble.core.problem.ProblemText;
 import bemble.core.style.HouseStyle;
 import bemble.core.style.MethodName;
 import bemble.core.working.Anchor;
@@ -19,6 +20,7 @@ import bemble.core.working.MarkKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -105,5 +107,21 @@ class BegunAgainTest {
         }
         assertThat(second.figures().stream().filter(figure -> !figure.at().block().id().endsWith("#2")
                 && !figure.text().isEmpty()).map(MarkedFigure::verdict)).containsOnly(Verdict.EXTRA);
+    }
+
+    /** 46 × 23 in a box, its rows added wrongly; the box is begun again, and its rows are not added yet. */
+    @Test
+    void theRowsOfAnOldBoxDoNotGoOnFromANewOne() {
+        Written written = Written.by(Hand.CAREFUL, ProblemText.kept("46 × 23"), Methods.of(MethodName.AREA),
+                HouseStyle.USUAL);
+        List<PaperFigure> right = MarkingTest.paperOf(written, false, true);
+        List<PaperFigure> wrong = wrong(right, written, RandomNumbers.seeded(44_200));
+        List<PaperFigure> box =
+                right.stream().filter(figure -> figure.block().isFirst(BlockName.Kind.BOX)).toList();
+        List<PaperFigure> rows =
+                right.stream().filter(figure -> figure.block().isFirst(BlockName.Kind.ROWS)).toList();
+        assertThat(mark(written, wrong, again(box)).verdict()).isEqualTo(PaperVerdict.UNFINISHED);
+        assertThat(mark(written, wrong, again(rows)).verdict()).as("the box stands, its rows are added anew")
+                .isEqualTo(PaperVerdict.RIGHT);
     }
 }

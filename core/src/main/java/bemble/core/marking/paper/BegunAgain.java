@@ -3,7 +3,9 @@ package bemble.core.marking.paper;
 import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Line;
+import bemble.core.working.Part;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,7 +14,8 @@ import java.util.TreeMap;
 
 /**
  * A paper on which a working was begun again: the same block stands there once more, called {@code sum#2}. Of the blocks of one name the
- * last counts that is not struck out altogether, right or wrong; what stands in the others belongs to nothing.
+ * last counts that is not struck out altogether, right or wrong; what stands in the others belongs to nothing. Where the block that was
+ * written into first is begun again, all else of the working is too: rows under an old box do not go on from a new one.
  */
 public final class BegunAgain {
     private record Square(Line line, int place) {}
@@ -27,10 +30,16 @@ public final class BegunAgain {
             attempts.computeIfAbsent(figure.block().begunFirst(), name -> new TreeMap<>())
                     .computeIfAbsent(figure.block().time(), time -> new ArrayList<>()).add(figure);
         }
+        Map<Part, Integer> begun = new EnumMap<>(Part.class);
         attempts.forEach((name, times) -> {
-            List<PaperFigure> counts = times.descendingMap().values().stream().filter(BegunAgain::stands).findFirst()
-                    .orElse(times.firstEntry().getValue());
-            called.put(name, counts.get(0).block());
+            int from = begun.getOrDefault(name.part(), 1);
+            List<PaperFigure> counts = times.tailMap(from, true).descendingMap().values().stream()
+                    .filter(BegunAgain::stands).findFirst()
+                    .orElse(from == 1 ? times.firstEntry().getValue() : List.of());
+            if (!counts.isEmpty()) {
+                called.put(name, counts.get(0).block());
+                begun.putIfAbsent(name.part(), counts.get(0).block().time());
+            }
             times.values().stream().filter(each -> each != counts).forEach(each -> left.addAll(unstruck(each)));
         });
         Map<BlockName, BlockName> names = new HashMap<>();
