@@ -2,6 +2,7 @@ import { Box, Button } from '@mui/material';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { digits, ink } from '../app/ink';
 import type { Schemas } from '../api/client';
+import { focusOnPaper } from '../write/focus';
 import type { Figure } from '../write/figures';
 import { NumberPad } from '../write/NumberPad';
 import { plain, useMarkedSoFar, usePaperToWriteOn, type Paper } from '../write/useAttempts';
@@ -37,7 +38,7 @@ function Writing({ lesson, work, paper, onLeave }: Props & { paper: Paper }) {
   const told = judged === figures.length && figures.length > 0;
   const soFar = useMarkedSoFar({ work }, plain, figures, told);
   const frame = useRef<HTMLDivElement>(null);
-  useEffect(() => frame.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus(), []);
+  useEffect(() => focusOnPaper(frame.current), []);
 
   const forward = () => (figures.length > 0 && !told ? setJudged(figures.length) : lesson.next());
   useEffect(() => {

@@ -3,8 +3,8 @@ import { useEffect, useId, useRef } from 'react';
 import { Trouble } from '../app/Trouble';
 import { useBegunAgain } from '../write/begunAgain';
 import { inSquare } from '../write/figures';
+import { focusOnPaper } from '../write/focus';
 import { heard } from '../write/marksOfPaper';
-import { beginning } from '../write/moving';
 import { NumberPad } from '../write/NumberPad';
 import { useAttempt } from '../write/useAttempt';
 import type { AttemptView, Paper } from '../write/useAttempts';
@@ -45,7 +45,7 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
     }
   }, [attempt.settings.led, next, goTo]);
   useEffect(() => {
-    sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
+    focusOnPaper(sheet.current);
   }, []);
   const index = own.questions.findIndex((question) => question.paper === attempt.id);
   const after = own.questions[index + 1];
@@ -88,7 +88,7 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
         <WritingSheet
           paper={again.sheet}
           there={pen.there}
-          crossedOut={again.begun ? again.firstRows : undefined}
+          crossedOut={again.crossedOut}
           at={pen.at}
           small={pen.small}
           next={next < 0 ? undefined : next}
@@ -123,11 +123,7 @@ function Written({ attempt, paper, own }: { attempt: AttemptView; paper: Paper; 
               <button
                 type="button"
                 className="button underlined"
-                onClick={() => {
-                  again.begin();
-                  goTo(beginning(paper));
-                  sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
-                }}
+                onClick={() => again.begin(goTo, sheet.current)}
               >
                 Begin again below
               </button>

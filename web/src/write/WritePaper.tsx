@@ -10,8 +10,8 @@ import { AfterMarking } from './AfterMarking';
 import { useBegunAgain } from './begunAgain';
 import { CopiedLine } from './CopiedLine';
 import { inSquare } from './figures';
+import { focusOnPaper } from './focus';
 import { heard } from './marksOfPaper';
-import { beginning } from './moving';
 import { NumberPad } from './NumberPad';
 import { ReplayPanel } from './ReplayPanel';
 import { OnwardsInRun, RunLine } from './RunLine';
@@ -74,14 +74,9 @@ export function WritePaper({ attempt, paper }: Props) {
   }, [ledTo, count, goTo]);
 
   useEffect(() => {
-    sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
+    focusOnPaper(sheet.current);
   }, []);
 
-  const beginAgain = () => {
-    again.begin();
-    goTo(beginning(paper));
-    sheet.current?.querySelector<HTMLElement>('[data-testid=writing]')?.focus();
-  };
   const handIn = () => marking.mutate(count);
   const replaying = panel === 'replay' && replayed !== undefined;
 
@@ -117,7 +112,7 @@ export function WritePaper({ attempt, paper }: Props) {
           <WritingSheet
             paper={again.sheet}
             there={pen.there}
-            crossedOut={again.begun ? again.firstRows : undefined}
+            crossedOut={again.crossedOut}
             at={pen.at}
             small={pen.small}
             next={next < 0 ? undefined : next}
@@ -157,7 +152,7 @@ export function WritePaper({ attempt, paper }: Props) {
                   Mirrored
                 </Button>
                 {!again.again && (
-                  <Button onClick={beginAgain} sx={underlined}>
+                  <Button onClick={() => again.begin(goTo, sheet.current)} sx={underlined}>
                     Begin again below
                   </Button>
                 )}

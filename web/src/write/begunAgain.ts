@@ -1,6 +1,8 @@
 import { useMemo, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { standing, type Figure } from './figures';
+import { focusOnPaper } from './focus';
+import { beginning } from './moving';
 
 type Paper = Schemas['PaperView'];
 
@@ -8,7 +10,7 @@ type Paper = Schemas['PaperView'];
 const second = (block: string) => `${block}#2`;
 
 /** A paper and, below it, the same squares for who begins again. The lower ones come first: there the pen is. */
-export type TwicePaper = { sheet: Paper; pen: Paper; firstRows?: number };
+export type TwicePaper = { sheet: Paper; pen: Paper };
 
 const gap = 1;
 
@@ -35,12 +37,14 @@ export function twice(paper: Paper): TwicePaper {
     squares: [...pen.squares, ...paper.squares],
     marks: [...paper.marks, ...pen.marks],
   };
-  return { sheet, pen, firstRows: paper.rows };
+  return { sheet, pen };
 }
+
+const isSecond = (figure: Figure) => figure.block?.endsWith(second('')) ?? false;
 
 /** Whether anything stands in a block that was begun again. */
 export const isBegunAgain = (figures: Figure[]) =>
-  [...standing(figures).values()].some((figure) => figure.block?.endsWith(second('')));
+  figures.some(isSecond) && [...standing(figures).values()].some(isSecond);
 
 /** The paper as it is written on: with room below once somebody begins again there, or has. */
 export function useBegunAgain(paper: Paper, figures: Figure[]) {
@@ -51,5 +55,15 @@ export function useBegunAgain(paper: Paper, figures: Figure[]) {
     () => (again ? twice(paper) : { sheet: paper, pen: paper }),
     [paper, again],
   );
-  return { ...papers, again, begun, begin: () => setAsked(true) };
+  return {
+    ...papers,
+    again,
+    /** How many rows from the top no longer count. */
+    crossedOut: begun ? paper.rows : undefined,
+    begin: (goTo: (to: number) => void, within: HTMLElement | null) => {
+      setAsked(true);
+      goTo(beginning(paper));
+      focusOnPaper(within);
+    },
+  };
 }

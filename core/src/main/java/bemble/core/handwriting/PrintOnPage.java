@@ -1,7 +1,7 @@
 package bemble.core.handwriting;
 
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk;
 import java.util.random.RandomGenerator;
 
 /**

@@ -1,10 +1,10 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperFigure;
-import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.entry.RightAnswer;
 import bemble.core.hand.Answer;
 import bemble.core.hand.Written;
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Punctuation;

@@ -1,10 +1,9 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperFigure;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
+import bemble.core.marking.paper.PaperFigure;
 import bemble.core.marking.paper.Read;
-import bemble.core.working.Anchor;
 import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
 import java.util.ArrayList;
@@ -31,7 +30,7 @@ final class ExchangeHeights {
 
     private static boolean isOverMinuend(PaperFigure figure) {
         return figure.line().is(Line.Kind.EXCHANGED) && figure.kind() == MarkKind.DIGIT
-                && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
+                && figure.isInMiddle();
     }
 
     List<Read> read() {

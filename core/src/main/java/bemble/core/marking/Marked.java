@@ -46,7 +46,7 @@ public record Marked(PaperVerdict verdict, List<MarkedFigure> figures, MarkedAns
     }
 
     private static Figure.Key where(Figure.Key key, BegunAgain again) {
-        return new Figure.Key(again.called(key.block()), key.line(), key.place(), key.anchor(), key.stroke());
+        return key.withBlock(again.called(key.block()));
     }
 
     /**

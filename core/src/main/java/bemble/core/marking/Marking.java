@@ -1,7 +1,5 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperToMark;
-import bemble.core.marking.paper.BegunAgain;
 import bemble.core.check.Check;
 import bemble.core.check.Checking;
 import bemble.core.hand.Method;
@@ -9,6 +7,8 @@ import bemble.core.hand.Stuck;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
 import bemble.core.hand.slipped.Slip;
+import bemble.core.marking.paper.BegunAgain;
+import bemble.core.marking.paper.PaperToMark;
 import bemble.core.method.Methods;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;

@@ -1,8 +1,8 @@
 package bemble.core.marking;
 
+import bemble.core.hand.Written;
 import bemble.core.marking.paper.PaperFigure;
 import bemble.core.marking.paper.WrittenPaper;
-import bemble.core.hand.Written;
 import bemble.core.working.Anchor;
 import bemble.core.working.Figure;
 import bemble.core.working.LineOfBlock;

@@ -4,7 +4,6 @@ import bemble.core.marking.paper.PaperFigure;
 import bemble.core.marking.paper.Read;
 import bemble.core.multiplication.box.Expanded;
 import bemble.core.problem.Numeral;
-import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
@@ -41,6 +40,6 @@ final class PartProducts {
     private static boolean isOfRow(PaperFigure figure) {
         return figure.block().isFirst(BlockName.Kind.PRODUCT) && figure.line().is(Line.Kind.ADDEND)
                 && figure.kind() == MarkKind.DIGIT && figure.place() >= 0 && figure.text().matches("[0-9]")
-                && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
+                && figure.isInMiddle();
     }
 }

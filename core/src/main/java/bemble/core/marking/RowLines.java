@@ -1,8 +1,8 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperFigure;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
+import bemble.core.marking.paper.PaperFigure;
 import bemble.core.marking.paper.Read;
 import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
@@ -51,7 +51,7 @@ final class RowLines {
     private boolean isOfRow(PaperFigure figure) {
         return figure.block().isFirst(block) && figure.line().is(Line.Kind.ADDEND)
                 && figure.kind() == MarkKind.DIGIT
-                && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
+                && figure.isInMiddle();
     }
 
     /** The figures with each row in the line of the row that it is most like. */

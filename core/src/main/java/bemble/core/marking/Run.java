@@ -1,12 +1,12 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperFigure;
-import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.hand.Decision;
 import bemble.core.hand.Hand;
 import bemble.core.hand.ReadingHand;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.Slip;
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Figure;

@@ -1,11 +1,11 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperFigure;
-import bemble.core.marking.paper.PaperToMark;
-import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.check.Check;
 import bemble.core.hand.Decision;
 import bemble.core.hand.Written;
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.PaperToMark;
+import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.problem.Operation;
 import bemble.core.stack.LineUp;
 import bemble.core.working.Anchor;

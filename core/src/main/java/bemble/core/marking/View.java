@@ -1,8 +1,5 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperToMark;
-import bemble.core.marking.paper.WrittenPaper;
-import bemble.core.marking.paper.KnownSquares;
 import bemble.core.check.Checking;
 import bemble.core.diagnosis.outcome.Hypotheses;
 import bemble.core.hand.ChoosingHand;
@@ -10,7 +7,10 @@ import bemble.core.hand.FreeQuestion;
 import bemble.core.hand.Hand;
 import bemble.core.hand.Written;
 import bemble.core.hand.slipped.KnownSlip;
+import bemble.core.marking.paper.KnownSquares;
+import bemble.core.marking.paper.PaperToMark;
 import bemble.core.marking.paper.Read;
+import bemble.core.marking.paper.WrittenPaper;
 import bemble.core.problem.Problem;
 import bemble.core.slip.NamedRules;
 import java.util.List;

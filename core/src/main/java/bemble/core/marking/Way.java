@@ -1,9 +1,9 @@
 package bemble.core.marking;
 
-import bemble.core.marking.paper.PaperFigure;
-import bemble.core.marking.paper.CrossedOut;
-import bemble.core.marking.paper.Read;
 import bemble.core.hand.Method;
+import bemble.core.marking.paper.CrossedOut;
+import bemble.core.marking.paper.PaperFigure;
+import bemble.core.marking.paper.Read;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import java.util.List;

@@ -1,8 +1,8 @@
 package bemble.core.marking;
 
+import bemble.core.marking.paper.KnownSquares;
 import bemble.core.marking.paper.PaperFigure;
 import bemble.core.marking.paper.PaperToMark;
-import bemble.core.marking.paper.KnownSquares;
 import bemble.core.marking.paper.Read;
 import bemble.core.method.Methods;
 import bemble.core.multiplication.product.ProductPaper;
@@ -18,7 +18,6 @@ import bemble.core.style.option.PartSums;
 import bemble.core.style.option.Placeholder;
 import bemble.core.style.option.YesNo;
 import bemble.core.style.option.ZeroRows;
-import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.MarkKind;
@@ -176,7 +175,7 @@ final class Ways {
         for (Read each : house.read()) {
             PaperFigure figure = each.stands();
             boolean digit = figure.kind() == MarkKind.DIGIT && figure.text().matches("[0-9]")
-                    && (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE);
+                    && figure.isInMiddle();
             if (digit && figure.block().equals(block)) {
                 lines.computeIfAbsent(figure.line(), line -> new TreeMap<>()).putIfAbsent(figure.place(),
                         figure.text());

@@ -1,8 +1,8 @@
 package bemble.core.practice;
 
 import bemble.core.practice.features.Feature;
-import bemble.core.practice.features.Features;
 import bemble.core.practice.features.FeaturedProblem;
+import bemble.core.practice.features.Features;
 import bemble.core.practice.features.Wishes;
 import bemble.core.practice.growing.Grower;
 import bemble.core.practice.growing.Sizes;

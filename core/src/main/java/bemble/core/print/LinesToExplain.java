@@ -1,7 +1,7 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
+import bemble.core.print.ink.PageInk;
 import bemble.core.problem.Problem;
 import bemble.core.style.HouseStyle;
 import bemble.core.words.Words;

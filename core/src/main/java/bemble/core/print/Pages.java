@@ -1,9 +1,9 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.PageInk.Align;
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.scan.PageCode;
 import bemble.core.scan.PageMarks;
 import bemble.core.scan.ReadField;

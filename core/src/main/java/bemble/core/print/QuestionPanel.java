@@ -2,9 +2,9 @@ package bemble.core.print;
 
 import bemble.core.order.WorkOrder;
 import bemble.core.order.Worked;
+import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.PageInk.Align;
 import bemble.core.print.ink.PageInk;
-import bemble.core.print.ink.Letters;
 import bemble.core.problem.Problem;
 import bemble.core.scan.ReadField;
 import bemble.core.sheet.SheetMark;

@@ -1,10 +1,10 @@
 package bemble.core.print;
 
 import bemble.core.order.Worked;
-import bemble.core.print.ink.PageInk.Align;
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import bemble.core.sheet.SheetMark;
 import bemble.core.working.MarkKind;
 import bemble.core.working.Part;

@@ -1,8 +1,8 @@
 package bemble.core.print;
 
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Passage.Sense;
 import bemble.core.print.ink.Passage;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package bemble.core.print;
 
 import bemble.core.order.Worked;
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk;
 import java.util.ArrayList;
 import java.util.List;
 

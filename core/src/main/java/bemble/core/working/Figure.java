@@ -17,6 +17,11 @@ public record Figure(MarkKind kind, Spot at, @Nullable Spot to, String text, Rol
 
     /** Tells where a figure stands, apart from what it says. */
     public record Key(BlockName block, Line line, int place, Anchor anchor, boolean stroke) {
+        /** The same square of another block. */
+        public Key withBlock(BlockName other) {
+            return new Key(other, line, place, anchor, stroke);
+        }
+
         public LineOfBlock lineOfBlock() {
             return new LineOfBlock(block, line);
         }

@@ -49,7 +49,7 @@ public record Nudge(Figure.Key at, String ask, @Nullable String text, String kin
 
     /** Where it is in the method, however often it was begun again. */
     private static Figure.Key inMethod(Figure.Key at) {
-        return new Figure.Key(at.block().begunFirst(), at.line(), at.place(), at.anchor(), at.stroke());
+        return at.withBlock(at.block().begunFirst());
     }
 
     /** The first figure that is not there; a small one only where nothing after it has been written yet. */

@@ -77,11 +77,14 @@ public final class WritingPaper {
         Working widest =
                 written(Hand.CAREFUL, WidestProblem.widest(problem), method, thorough, kind).workingAsItLooks();
         workings.add(widest);
-        // Who sets out as they choose needs room for the choice, and a frame that does not tell of it.
-        this.frame = settingOut
-                ? written(new RoomyHand(), WidestProblem.widest(problem), method, thorough, kind).workingAsItLooks()
-                : working;
-        workings.add(frame);
+        if (settingOut) {
+            // Who sets out as they choose needs room for the choice, and a frame that does not tell of it.
+            this.frame =
+                    written(new RoomyHand(), WidestProblem.widest(problem), method, thorough, kind).workingAsItLooks();
+            workings.add(frame);
+        } else {
+            this.frame = working;
+        }
         this.layout = Layout.of(workings);
         this.squares = new Squares(layout, workings, this::isPrinted, order.style()).all();
         this.courses = new Courses(problem, squares, unprinted(way(working)), unprinted(way(widest)), working).all();

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bemble.core.given.RandomNumbers;
 import bemble.core.practice.features.Feature;
-import bemble.core.practice.features.Features;
 import bemble.core.practice.features.FeaturedProblem;
+import bemble.core.practice.features.Features;
 import bemble.core.practice.features.Wish;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Numeral;

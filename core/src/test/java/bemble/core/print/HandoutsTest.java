@@ -2,9 +2,9 @@ package bemble.core.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk;
 import bemble.core.problem.Operation;
 import bemble.core.problem.Problem;
 import bemble.core.problem.ProblemText;

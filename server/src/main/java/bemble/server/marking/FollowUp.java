@@ -2,8 +2,8 @@ package bemble.server.marking;
 
 import bemble.core.method.Methods;
 import bemble.core.practice.Draft;
-import bemble.core.practice.features.Features;
 import bemble.core.practice.features.FeaturedProblem;
+import bemble.core.practice.features.Features;
 import bemble.core.practice.features.Wishes;
 import bemble.core.problem.Problem;
 import bemble.core.problem.Refusal;

@@ -1,7 +1,7 @@
 package bemble.server.print;
 
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Passage;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;

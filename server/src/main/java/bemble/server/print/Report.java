@@ -1,7 +1,7 @@
 package bemble.server.print;
 
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk;
 import bemble.server.web.Download;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -7,7 +7,6 @@ import bemble.server.running.DemoServer;
 import bemble.server.running.Patience;
 import bemble.server.running.RunningServer;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,12 +27,6 @@ class MarkingApiTest {
     MarkingApiTest(RunningServer server) {
         this.anybody = new Client(server);
         this.teacher = Client.demo(server);
-    }
-
-    private static List<String> all(JsonNode list, String field) {
-        List<String> texts = new ArrayList<>();
-        list.forEach(each -> texts.add(each.get(field).asString()));
-        return texts;
     }
 
     @Test
@@ -64,7 +57,7 @@ class MarkingApiTest {
         assertThat(cause.get("slip").asString()).isEqualTo("carry-forgotten");
         assertThat(List.of(cause.get("explains").asInt(), cause.get("of").asInt(), cause.get("chances").asInt()))
                 .containsExactly(2, 2, 2);
-        assertThat(all(writer.get("items"), "verdict")).containsExactly("wrong", "wrong", "correct");
+        assertThat(Client.all(writer.get("items"), "verdict")).containsExactly("wrong", "wrong", "correct");
         JsonNode first = anybody.post("/api/diagnose/next", Map.of("operation", "subtraction", "seed", 5)).json();
         assertThat(first.get("done").asBoolean()).isFalse();
         assertThat(first.get("problem").get("operands").size()).isEqualTo(2);
@@ -95,7 +88,7 @@ class MarkingApiTest {
         JsonNode drawn =
                 anybody.post("/api/sets/draft", Map.of("operation", "multiplication", "count", 5, "seed", 3, "want",
                         Map.of("topDigits", 3, "bottomDigits", 2, "facts", List.of("8x7")))).json().get("problems");
-        assertThat(all(drawn, "text")).hasSize(5).allMatch(text -> {
+        assertThat(Client.all(drawn, "text")).hasSize(5).allMatch(text -> {
             String[] numbers = text.split(" × ");
             return numbers[0].contains("7") && numbers[1].contains("8")
                     || numbers[0].contains("8") && numbers[1].contains("7");
@@ -137,17 +130,17 @@ class MarkingApiTest {
     void aClassIsKeptWithItsPupilsAndALineThatIsNoNameIsNamed() {
         long id = made("Puffins", "Ida M", " Tom B ", "");
         JsonNode kept = teacher.get("/api/classes/" + id).json();
-        assertThat(all(kept.get("pupils"), "name")).containsExactly("Ida M", "Tom B");
+        assertThat(Client.all(kept.get("pupils"), "name")).containsExactly("Ida M", "Tom B");
         long ida = kept.get("pupils").get(0).get("id").asLong();
         Client.Reply refused = put("/api/classes/" + id,
                 Map.of("name", "Puffins", "revision", 0, "pupils", List.of("Ida M", "4711", "ida m")));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(all(refused.json().get("errors"), "message"))
+        assertThat(Client.all(refused.json().get("errors"), "message"))
                 .anyMatch(message -> message.contains("“4711”, is not a name"))
                 .anyMatch(message -> message.contains("stands there twice"));
         JsonNode changed = put("/api/classes/" + id, Map.of("name", "Puffins", "revision", 0, "pupils",
                 List.of(Map.of("name", "Sana K", "newcomer", true), "Ida M"))).json();
-        assertThat(all(changed.get("pupils"), "name")).containsExactly("Sana K", "Ida M");
+        assertThat(Client.all(changed.get("pupils"), "name")).containsExactly("Sana K", "Ida M");
         assertThat(changed.get("pupils").get(1).get("id").asLong()).isEqualTo(ida);
         assertThat(teacher.send("DELETE", "/api/classes/" + id, null).status()).isEqualTo(204);
         assertThat(teacher.get("/api/classes/" + id).status()).isEqualTo(404);
@@ -174,7 +167,7 @@ class MarkingApiTest {
         put("/api/markings/" + id + "/papers/" + ida + "/answers/4", Map.of("state", "unclear"));
         Patience.until(() -> firstPaper(id).get("judged").asBoolean());
         JsonNode paper = firstPaper(id);
-        assertThat(all(paper.get("answers"), "verdict")).containsExactly("wrong", "wrong", "wrong", "unclear");
+        assertThat(Client.all(paper.get("answers"), "verdict")).containsExactly("wrong", "wrong", "wrong", "unclear");
         assertThat(paper.get("answers").get(0).get("correction").asString())
                 .isEqualTo(questions.get(0).get("answer").asString());
         assertThat(paper.get("answers").get(0).get("presumed").get(0).get("slip").asString())
@@ -187,7 +180,7 @@ class MarkingApiTest {
         put("/api/markings/" + id + "/papers/" + ida + "/answers/2", Map.of("state", "given", "given", "1",
                 "cause", "copied-wrongly"));
         JsonNode seen = teacher.get("/api/markings/" + id + "/class").json();
-        assertThat(all(seen.get("groups"), "slip")).contains("copied-wrongly");
+        assertThat(Client.all(seen.get("groups"), "slip")).contains("copied-wrongly");
         assertThat(seen.get("questions").get(0).get("wrong").asInt()).isEqualTo(1);
         put("/api/markings/" + id + "/papers/" + ida + "/answers/2", Map.of("state", "right"));
         JsonNode group = teacher.get("/api/markings/" + id + "/class").json().get("groups").get(0);
@@ -228,7 +221,7 @@ class MarkingApiTest {
                 .isEqualTo(200);
         JsonNode key = teacher.get("/api/markings/" + id + "/key").json();
         assertThat(key.get("codes")).as("what stands in the books stays true").isEqualTo(before.get("codes"));
-        assertThat(all(key.get("sheets"), "code")).containsExactly(a, b);
+        assertThat(Client.all(key.get("sheets"), "code")).containsExactly(a, b);
         assertThat(key.get("sheets").get(0)).isEqualTo(before.get("sheets").get(0));
         JsonNode line = key.get("sheets").get(1).get("lines").get(0);
         JsonNode wrong = line.get("wrong").get(0);
@@ -249,7 +242,7 @@ class MarkingApiTest {
         Client.Reply refused = teacher.send("POST", "/api/markings/" + id + "/import",
                 "name,1,2\nIda M,79,578\nNobody,1,2\nTom B,79,lots\n", "text/csv");
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(all(refused.json().get("errors"), "message"))
+        assertThat(Client.all(refused.json().get("errors"), "message"))
                 .anyMatch(message -> message.contains("no “Nobody” in Fulmars"))
                 .anyMatch(message -> message.contains("“lots” is not a number"));
         assertThat(teacher.get("/api/markings/" + id).json().get("papers").get(0).get("answers").size()).isZero();
@@ -257,8 +250,8 @@ class MarkingApiTest {
                 .send("POST", "/api/markings/" + id + "/import", "name,1,2\nIda M,79,\nTom B,?,12\n", "text/csv").json()
                 .get("answers").asInt()).isEqualTo(4);
         JsonNode papers = teacher.get("/api/markings/" + id).json().get("papers");
-        assertThat(all(papers.get(0).get("answers"), "state")).containsExactly("given", "blank");
-        assertThat(all(papers.get(1).get("answers"), "verdict")).containsExactly("unclear", "wrong");
+        assertThat(Client.all(papers.get(0).get("answers"), "state")).containsExactly("given", "blank");
+        assertThat(Client.all(papers.get(1).get("answers"), "verdict")).containsExactly("unclear", "wrong");
     }
 
     @Test
@@ -266,7 +259,7 @@ class MarkingApiTest {
         JsonNode rehearsed =
                 teacher.post("/api/rehearse", Map.of("problems", List.of("402 − 158", "53 − 27", "68 − 23"))).json();
         assertThat(rehearsed.get("papers").size()).isEqualTo(16);
-        assertThat(all(rehearsed.get("shown"), "name")).contains("column turned round", "ten not paid for");
+        assertThat(Client.all(rehearsed.get("shown"), "name")).contains("column turned round", "ten not paid for");
         assertThat(rehearsed.get("minutes").asInt()).isPositive();
         assertThat(teacher.post("/api/rehearse", Map.of("problems", List.of())).message())
                 .contains("Draw or type questions first");

@@ -2,8 +2,8 @@ package bemble.server.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bemble.core.print.TextPages;
-import bemble.core.print.ink.PageInk.Align;
-import bemble.core.print.ink.PageInk;
 import bemble.core.print.ink.Letters;
 import bemble.core.print.ink.Page;
+import bemble.core.print.ink.PageInk.Align;
+import bemble.core.print.ink.PageInk;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashMap;

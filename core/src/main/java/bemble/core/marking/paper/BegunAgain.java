@@ -1,6 +1,5 @@
 package bemble.core.marking.paper;
 
-import bemble.core.working.Anchor;
 import bemble.core.working.BlockName;
 import bemble.core.working.Line;
 import bemble.core.working.Part;
@@ -42,13 +41,10 @@ public final class BegunAgain {
             }
             times.values().stream().filter(each -> each != counts).forEach(each -> left.addAll(unstruck(each)));
         });
-        Map<BlockName, BlockName> names = new HashMap<>();
-        called.forEach((name, there) -> names.put(there, name));
         for (PaperFigure figure : written) {
-            BlockName name = names.get(figure.block());
-            if (name != null) {
-                standing.add(new PaperFigure(name, figure.line(), figure.place(), figure.anchor(), figure.kind(),
-                        figure.text()));
+            BlockName name = figure.block().begunFirst();
+            if (figure.block().equals(called.get(name))) {
+                standing.add(figure.withBlock(name));
             }
         }
     }
@@ -77,7 +73,7 @@ public final class BegunAgain {
     private static List<PaperFigure> unstruck(List<PaperFigure> block) {
         Map<Square, PaperFigure> there = new LinkedHashMap<>();
         for (PaperFigure figure : block) {
-            if (figure.anchor() == null || figure.anchor() == Anchor.MIDDLE) {
+            if (figure.isInMiddle()) {
                 Square square = new Square(figure.line(), figure.place());
                 if (figure.isStroke()) {
                     there.remove(square);

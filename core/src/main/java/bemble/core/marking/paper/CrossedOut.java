@@ -65,12 +65,8 @@ public final class CrossedOut {
 
     /** Whether it is a stroke through a figure of a number, as against one through a small figure that has been used. */
     private static boolean isThroughNumber(PaperFigure figure) {
-        return figure.isStroke() && isInMiddle(figure) && !figure.line().is(Line.Kind.EXCHANGED)
+        return figure.isStroke() && figure.isInMiddle() && !figure.line().is(Line.Kind.EXCHANGED)
                 && !figure.line().is(Line.Kind.MINUEND);
-    }
-
-    private static boolean isInMiddle(PaperFigure figure) {
-        return figure.anchor() == null || figure.anchor() == Anchor.MIDDLE;
     }
 
     private static boolean isDigit(PaperFigure figure) {
@@ -88,7 +84,7 @@ public final class CrossedOut {
         Map<Integer, Square> moved = new HashMap<>();
         strokes.forEach((square, through) -> {
             gone.addAll(through);
-            List<Integer> there = numbered(figure -> isInMiddle(figure) && Square.of(figure).equals(square));
+            List<Integer> there = numbered(figure -> figure.isInMiddle() && Square.of(figure).equals(square));
             Integer stands = left(there, through);
             there.stream().filter(figure -> !figure.equals(stands)).forEach(gone::add);
             if (stands == null) {
@@ -142,15 +138,15 @@ public final class CrossedOut {
     /** What was written instead of what is struck in a square, the latest of it that is not struck itself. */
     private Optional<Integer> instead(Square square) {
         return numbered(figure -> figure.block().equals(square.block()) && figure.place() == square.place()
-                && isNew(figure) && (figure.line().equals(square.line()) ? !isInMiddle(figure) : isInMiddle(figure)))
+                && isNew(figure) && (figure.line().equals(square.line()) ? !figure.isInMiddle() : figure.isInMiddle()))
                         .stream().filter(index -> !isStruckLater(index)).reduce((one, later) -> later);
     }
 
     private boolean isStruckLater(int index) {
         PaperFigure figure = written.get(index);
         return written.subList(index, written.size()).stream().anyMatch(stroke -> stroke.isStroke()
-                && Square.of(stroke).equals(Square.of(figure)) && isInMiddle(stroke) == isInMiddle(figure)
-                && (isInMiddle(stroke) || stroke.anchor() == figure.anchor()));
+                && Square.of(stroke).equals(Square.of(figure)) && stroke.isInMiddle() == figure.isInMiddle()
+                && (stroke.isInMiddle() || stroke.anchor() == figure.anchor()));
     }
 
     /** Whether no careful hand writes that there, nor any number. */
@@ -178,6 +174,6 @@ public final class CrossedOut {
     }
 
     private List<Integer> inLine(BlockName block, Line line) {
-        return numbered(figure -> isInMiddle(figure) && figure.block().equals(block) && figure.line().equals(line));
+        return numbered(figure -> figure.isInMiddle() && figure.block().equals(block) && figure.line().equals(line));
     }
 }

@@ -26,6 +26,16 @@ public record PaperFigure(BlockName block, Line line, int place, @Nullable Ancho
         return new PaperFigure(block, other, place, anchor, kind, text);
     }
 
+    /** The same figure, read as one of another block. */
+    PaperFigure withBlock(BlockName other) {
+        return new PaperFigure(other, line, place, anchor, kind, text);
+    }
+
+    /** Whether it stands in the middle of its square, as the figures of numbers do. */
+    public boolean isInMiddle() {
+        return anchor == null || anchor == Anchor.MIDDLE;
+    }
+
     public boolean isStroke() {
         return kind == MarkKind.STRIKE;
     }
